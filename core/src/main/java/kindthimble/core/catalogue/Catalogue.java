@@ -1,0 +1,125 @@
+package kindthimble.core.catalogue;
+
+import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * Reads the kinds of a sealed family (moves, cutter shapes) from their own records: each record says its {@link Word}, and each
+ * component its {@link Amount} or {@link Choice}. So a new kind is one new record; forms and checks follow from it.
+ */
+public final class Catalogue {
+    private Catalogue() {}
+
+    /** All kinds of a sealed interface, in the order in which it permits them. */
+    public static List<Kind> of(Class<?> family) {
+        return recordsOf(family).stream().map(Catalogue::kind).toList();
+    }
+
+    /** The records of a sealed interface, in the order in which it permits them. */
+    public static List<Class<?>> recordsOf(Class<?> family) {
+        return List.of(family.getPermittedSubclasses());
+    }
+
+    /** The word of a record of such a family. */
+    public static String word(Class<?> record) {
+        return record.getAnnotation(Word.class).value();
+    }
+
+    /**
+     * Checks every amount of a record against its range, and that nothing required is missing.
+     *
+     * @throws Refused naming the component
+     */
+    public static void check(Record record) {
+        for (RecordComponent component : record.getClass().getRecordComponents()) {
+            Object given = read(record, component);
+            Amount amount = component.getAnnotation(Amount.class);
+            Choice choice = component.getAnnotation(Choice.class);
+            if (amount != null && given != null) {
+                checkAmount(component.getName(), amount, ((Number) given).doubleValue());
+            }
+            if (choice != null
+                    && required(component)
+                    && (given == null || given.toString().isBlank())) {
+                throw new Refused(component.getName(), "Pick the " + choice.word() + ".");
+            }
+        }
+    }
+
+    private static void checkAmount(String name, Amount amount, double number) {
+        if (!(number >= amount.least() && number <= amount.most())) {
+            String unit =
+                    amount.unit().sign().isEmpty() ? "" : " " + amount.unit().sign();
+            throw new Refused(
+                    name,
+                    "The %s is between %s and %s%s; %s is not."
+                            .formatted(
+                                    amount.word(), plain(amount.least()), plain(amount.most()), unit, plain(number)));
+        }
+    }
+
+    private static Kind kind(Class<?> record) {
+        Word word = record.getAnnotation(Word.class);
+        List<Kind.Parameter> parameters = Arrays.stream(record.getRecordComponents())
+                .filter(c -> c.isAnnotationPresent(Amount.class) || c.isAnnotationPresent(Choice.class))
+                .map(Catalogue::parameter)
+                .toList();
+        return new Kind(word.value(), word.says(), parameters);
+    }
+
+    private static Kind.Parameter parameter(RecordComponent component) {
+        Amount amount = component.getAnnotation(Amount.class);
+        if (amount != null) {
+            boolean whole = component.getType() == int.class || component.getType() == Integer.class;
+            return new Kind.Parameter(
+                    component.getName(),
+                    amount.word(),
+                    whole ? Kind.Type.WHOLE_NUMBER : Kind.Type.NUMBER,
+                    amount.unit().sign(),
+                    amount.least(),
+                    amount.most(),
+                    Double.isNaN(amount.usual()) ? null : plain(amount.usual()),
+                    amount.otherwise(),
+                    required(component));
+        }
+        Choice choice = component.getAnnotation(Choice.class);
+        return new Kind.Parameter(
+                component.getName(),
+                choice.word(),
+                Kind.Type.valueOf(choice.from().name()),
+                "",
+                null,
+                null,
+                choice.usual().isEmpty() ? null : choice.usual(),
+                choice.otherwise(),
+                required(component));
+    }
+
+    /** A component has to be given when it is a primitive number, or a choice for which nothing stands in. */
+    private static boolean required(RecordComponent component) {
+        Choice choice = component.getAnnotation(Choice.class);
+        return component.getType().isPrimitive()
+                || choice != null
+                        && choice.usual().isEmpty()
+                        && choice.otherwise().isEmpty();
+    }
+
+    private static Object read(Record record, RecordComponent component) {
+        try {
+            return component.getAccessor().invoke(record);
+        } catch (IllegalAccessException | InvocationTargetException e) {
+            throw new IllegalStateException("can't read " + component, e);
+        }
+    }
+
+    /** A number as people write it: no trailing zeros. */
+    public static String plain(double number) {
+        if (number == Math.rint(number) && Math.abs(number) < 1e15) {
+            return String.format(Locale.ROOT, "%.0f", number);
+        }
+        return Double.toString(number);
+    }
+}

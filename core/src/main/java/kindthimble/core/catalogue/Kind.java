@@ -1,0 +1,45 @@
+package kindthimble.core.catalogue;
+
+import java.util.List;
+
+/**
+ * One kind of move or cutter as the interface offers it.
+ *
+ * @param word its name in the design document and on the screen
+ * @param says what it does, in a few words
+ * @param parameters what can be set, in order
+ */
+public record Kind(String word, String says, List<Parameter> parameters) {
+
+    /**
+     * One thing that can be set.
+     *
+     * @param name its name in the design document
+     * @param word its name on the screen
+     * @param type how it is set
+     * @param unit written behind the number; empty where there is none
+     * @param least smallest number allowed, null where it is no number
+     * @param most largest number allowed, null where it is no number
+     * @param usual what a new one starts with, or null
+     * @param otherwise what leaving it empty means, or empty
+     * @param required whether it must be given
+     */
+    public record Parameter(
+            String name,
+            String word,
+            Type type,
+            String unit,
+            Double least,
+            Double most,
+            String usual,
+            String otherwise,
+            boolean required) {}
+
+    /** How a parameter is set. */
+    public enum Type {
+        NUMBER,
+        WHOLE_NUMBER,
+        PALETTE,
+        TIPS
+    }
+}

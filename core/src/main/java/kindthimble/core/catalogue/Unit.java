@@ -1,0 +1,21 @@
+package kindthimble.core.catalogue;
+
+/** What a number in a design counts. */
+public enum Unit {
+    MM("mm"),
+    PERCENT("%"),
+    SECONDS("s"),
+    TIMES("×"),
+    PIECES("");
+
+    private final String sign;
+
+    Unit(String sign) {
+        this.sign = sign;
+    }
+
+    /** How it is written behind a number; empty for plain counting. */
+    public String sign() {
+        return sign;
+    }
+}

@@ -1,0 +1,93 @@
+package kindthimble.core.design;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import kindthimble.core.catalogue.Amount;
+import kindthimble.core.catalogue.Catalogue;
+import kindthimble.core.catalogue.Refused;
+import kindthimble.core.catalogue.Unit;
+import kindthimble.core.cutter.Cutter;
+import kindthimble.core.move.Move;
+
+/**
+ * A cookie as it is planned: its cutter and, in order, what is done to it. This record is the design document.
+ *
+ * @param format version of the document, {@value #FORMAT}
+ * @param name what the decorator calls it, 1 to {@value #LONGEST_NAME} characters
+ * @param cutter its form and size
+ * @param spreadPercent bake-spread of this cookie, or null for the shop's
+ * @param marginMm edge margin of this cookie, or null for the shop's
+ * @param moves what is done, in order; at most {@value #MOST_MOVES}
+ */
+public record Design(
+        int format,
+        String name,
+        Cutter cutter,
+
+        @Amount(word = "bake-spread", unit = Unit.PERCENT, least = -10, most = 25)
+        Double spreadPercent,
+
+        @Amount(word = "edge margin", unit = Unit.MM, least = 0, most = 150)
+        Double marginMm,
+
+        List<Move> moves) {
+
+    public static final int FORMAT = 1;
+    public static final int LONGEST_NAME = 80;
+    public static final int MOST_MOVES = 200;
+
+    public Design {
+        moves = moves == null ? List.of() : List.copyOf(moves);
+    }
+
+    /** Keys of the colours that its moves use. */
+    public Set<String> colours() {
+        Set<String> colours = new TreeSet<>();
+        moves.forEach(move -> colours.add(move.colour()));
+        return colours;
+    }
+
+    /**
+     * Checks what can be told without measuring.
+     *
+     * @throws Refused naming the first field that is wrong
+     */
+    public void check() {
+        if (format != FORMAT) {
+            throw new Refused(
+                    "format", "This design is of format %d; this shop reads format %d.".formatted(format, FORMAT));
+        }
+        if (name == null || name.isBlank()) {
+            throw new Refused("name", "Give the design a name.");
+        }
+        if (name.length() > LONGEST_NAME) {
+            throw new Refused("name", "Keep the design's name under %d letters.".formatted(LONGEST_NAME + 1));
+        }
+        if (cutter == null) {
+            throw new Refused("cutter", "Pick a cutter.");
+        }
+        try {
+            cutter.check();
+        } catch (Refused refused) {
+            throw refused.inside("cutter");
+        }
+        Catalogue.check(this);
+        if (moves.size() > MOST_MOVES) {
+            throw new Refused("moves", "A design has at most %d moves.".formatted(MOST_MOVES));
+        }
+        for (int i = 0; i < moves.size(); i++) {
+            try {
+                Catalogue.check((Record) moves.get(i));
+            } catch (Refused refused) {
+                throw refused.inside("moves[" + i + "]");
+            }
+        }
+    }
+
+    /** The same design under another name. */
+    public Design named(String newName) {
+        return new Design(format, newName, cutter, spreadPercent, marginMm, new ArrayList<>(moves));
+    }
+}

@@ -1,0 +1,197 @@
+package kindthimble.core.geometry;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Draws closed outlines out of straight lines, arcs and Bézier curves, and turns them into a {@link Region}.
+ *
+ * <p>Curves become short chords ({@value #CHORDS_PER_TURN} to a full turn, {@value #CHORDS_PER_CURVE} to a Bézier curve).
+ * Chords lie inside a convex curve, so a polygon of them is a little too small; the pen therefore also sums the exact area of
+ * what was drawn (Green's theorem) and scales each ring about its middle until the polygon has just that area.
+ */
+public final class Pen {
+    private static final int CHORDS_PER_TURN = 256;
+    private static final int CHORDS_PER_CURVE = 32;
+
+    private final List<Ring> rings = new ArrayList<>();
+    private double x;
+    private double y;
+
+    private static final class Ring {
+        final List<double[]> points = new ArrayList<>();
+        double exactTwiceArea;
+
+        double twiceAreaOfPolygon() {
+            double sum = 0;
+            for (int i = 0; i < points.size(); i++) {
+                double[] a = points.get(i);
+                double[] b = points.get((i + 1) % points.size());
+                sum += a[0] * b[1] - b[0] * a[1];
+            }
+            return sum;
+        }
+    }
+
+    /** Starts a new closed ring at a point (any unit; {@link #fitted} gives it its size in mm). */
+    public Pen moveTo(double toX, double toY) {
+        closeRing();
+        rings.add(new Ring());
+        put(toX, toY);
+        return this;
+    }
+
+    /** A straight line to a point. */
+    public Pen lineTo(double toX, double toY) {
+        ring().exactTwiceArea += x * toY - toX * y;
+        put(toX, toY);
+        return this;
+    }
+
+    /** A cubic Bézier curve to ({@code toX}, {@code toY}) with two control points. */
+    public Pen curveTo(double c1x, double c1y, double c2x, double c2y, double toX, double toY) {
+        // Integral of x dy - y dx along a cubic Bézier curve, in closed form.
+        double cross01 = x * c1y - c1x * y;
+        double cross02 = x * c2y - c2x * y;
+        double cross03 = x * toY - toX * y;
+        double cross12 = c1x * c2y - c2x * c1y;
+        double cross13 = c1x * toY - toX * c1y;
+        double cross23 = c2x * toY - toX * c2y;
+        ring().exactTwiceArea += (6 * cross01 + 3 * cross02 + cross03 + 3 * cross12 + 3 * cross13 + 6 * cross23) / 10;
+        double fromX = x;
+        double fromY = y;
+        for (int i = 1; i <= CHORDS_PER_CURVE; i++) {
+            double t = (double) i / CHORDS_PER_CURVE;
+            double u = 1 - t;
+            double a = u * u * u;
+            double b = 3 * u * u * t;
+            double c = 3 * u * t * t;
+            double d = t * t * t;
+            put(a * fromX + b * c1x + c * c2x + d * toX, a * fromY + b * c1y + c * c2y + d * toY);
+        }
+        return this;
+    }
+
+    /**
+     * An arc of an ellipse, drawn from where its start lies (a straight line leads there if the pen is elsewhere).
+     *
+     * @param startDegrees angle of the start, 0 to the right, growing towards +y (downwards on a screen)
+     * @param sweepDegrees signed angle swept
+     */
+    public Pen arc(
+            double centreX, double centreY, double radiusX, double radiusY, double startDegrees, double sweepDegrees) {
+        double start = Math.toRadians(startDegrees);
+        double sweep = Math.toRadians(sweepDegrees);
+        double startX = centreX + radiusX * Math.cos(start);
+        double startY = centreY + radiusY * Math.sin(start);
+        if (rings.isEmpty() || ring().points.isEmpty()) {
+            moveTo(startX, startY);
+        } else if (Math.hypot(startX - x, startY - y) > 1e-9) {
+            lineTo(startX, startY);
+        }
+        double end = start + sweep;
+        double endX = centreX + radiusX * Math.cos(end);
+        double endY = centreY + radiusY * Math.sin(end);
+        ring().exactTwiceArea += radiusX * radiusY * sweep + centreX * (endY - startY) - centreY * (endX - startX);
+        int chords = Math.max(1, (int) Math.ceil(Math.abs(sweepDegrees) / 360 * CHORDS_PER_TURN - 1e-9));
+        for (int i = 1; i <= chords; i++) {
+            double angle = start + sweep * i / chords;
+            put(centreX + radiusX * Math.cos(angle), centreY + radiusY * Math.sin(angle));
+        }
+        return this;
+    }
+
+    /** The region drawn, as it stands, in mm. Rings inside rings are holes. */
+    public Region region() {
+        return scaled(1);
+    }
+
+    /**
+     * The region drawn, scaled evenly until its bounding box measures {@code sizeMm} across, and centred on the origin.
+     *
+     * @throws IllegalStateException when nothing with an area was drawn
+     */
+    public Region fitted(double sizeMm, Across across) {
+        double[] box = box();
+        double drawn = across == Across.WIDTH ? box[2] - box[0] : box[3] - box[1];
+        if (!(drawn > 0)) {
+            throw new IllegalStateException("nothing with a size was drawn");
+        }
+        return scaled(sizeMm / drawn)
+                .moved(-sizeMm / drawn * (box[0] + box[2]) / 2, -sizeMm / drawn * (box[1] + box[3]) / 2);
+    }
+
+    private Region scaled(double factor) {
+        closeRing();
+        List<double[][]> scaledRings = new ArrayList<>();
+        for (Ring ring : rings) {
+            double polygon = ring.twiceAreaOfPolygon();
+            if (ring.points.size() < 3 || Math.abs(polygon) < 1e-12) {
+                continue;
+            }
+            double ratio = ring.exactTwiceArea / polygon;
+            double grow = ratio > 0 ? Math.sqrt(ratio) : 1;
+            double[] middle = middleOf(ring.points);
+            scaledRings.add(ring.points.stream()
+                    .map(p -> new double[] {
+                        factor * (middle[0] + grow * (p[0] - middle[0])),
+                        factor * (middle[1] + grow * (p[1] - middle[1]))
+                    })
+                    .toArray(double[][]::new));
+        }
+        return Region.ofRings(scaledRings);
+    }
+
+    private double[] box() {
+        double[] box = {
+            Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY
+        };
+        for (Ring ring : rings) {
+            for (double[] p : ring.points) {
+                box[0] = Math.min(box[0], p[0]);
+                box[1] = Math.min(box[1], p[1]);
+                box[2] = Math.max(box[2], p[0]);
+                box[3] = Math.max(box[3], p[1]);
+            }
+        }
+        return box;
+    }
+
+    private static double[] middleOf(List<double[]> points) {
+        double sumX = 0;
+        double sumY = 0;
+        for (double[] p : points) {
+            sumX += p[0];
+            sumY += p[1];
+        }
+        return new double[] {sumX / points.size(), sumY / points.size()};
+    }
+
+    private Ring ring() {
+        if (rings.isEmpty()) {
+            throw new IllegalStateException("an outline starts with moveTo or an arc");
+        }
+        return rings.get(rings.size() - 1);
+    }
+
+    private void put(double toX, double toY) {
+        ring().points.add(new double[] {toX, toY});
+        x = toX;
+        y = toY;
+    }
+
+    private void closeRing() {
+        if (rings.isEmpty() || ring().points.isEmpty()) {
+            return;
+        }
+        List<double[]> points = ring().points;
+        double[] first = points.get(0);
+        ring().exactTwiceArea += x * first[1] - first[0] * y;
+        if (points.size() > 1 && Math.hypot(first[0] - x, first[1] - y) < 1e-9) {
+            points.remove(points.size() - 1);
+        }
+        // Closing twice adds nothing: the pen now stands on the first point.
+        x = first[0];
+        y = first[1];
+    }
+}

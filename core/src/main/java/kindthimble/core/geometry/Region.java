@@ -1,0 +1,163 @@
+package kindthimble.core.geometry;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Point;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
+
+/**
+ * A flat region in millimetres, x to the right and y downwards: a cookie, a section, a coat. It may have holes and several
+ * parts, or be empty. Immutable.
+ *
+ * <p>Insets are morphological erosions (all points at least so far from the edge), by JTS' polygon buffer.
+ */
+public final class Region {
+    static final GeometryFactory FACTORY = new GeometryFactory();
+
+    private static final int ARC_CHORDS_PER_QUARTER = 12;
+    private static final double PAINT_TOLERANCE_MM = 0.01;
+    private static final double INSCRIBED_TOLERANCE_MM = 0.02;
+
+    /** Nothing at all. */
+    public static final Region EMPTY = new Region(FACTORY.createPolygon());
+
+    private final Geometry shape;
+    private double inscribedRadiusMm = Double.NaN;
+
+    private Region(Geometry shape) {
+        this.shape = shape;
+    }
+
+    /** A region bounded by closed rings of points; a ring inside another is a hole (even-odd). */
+    static Region ofRings(List<double[][]> rings) {
+        Geometry sum = FACTORY.createPolygon();
+        for (double[][] ring : rings) {
+            Coordinate[] line = new Coordinate[ring.length + 1];
+            for (int i = 0; i < ring.length; i++) {
+                line[i] = new Coordinate(ring[i][0], ring[i][1]);
+            }
+            line[ring.length] = line[0].copy();
+            Geometry polygon = FACTORY.createPolygon(line);
+            if (!polygon.isValid()) {
+                polygon = polygon.buffer(0);
+            }
+            sum = sum.isEmpty() ? polygon : sum.symDifference(polygon);
+        }
+        return new Region(sum);
+    }
+
+    /** Area in mm2, holes left out. */
+    public double areaMm2() {
+        return shape.getArea();
+    }
+
+    /** Length of the whole boundary in mm, that of holes with it. */
+    public double perimeterMm() {
+        return shape.getLength();
+    }
+
+    public boolean isEmpty() {
+        return shape.isEmpty();
+    }
+
+    /** The bounding box. */
+    public Box box() {
+        Envelope e = shape.getEnvelopeInternal();
+        return e.isNull() ? new Box(0, 0, 0, 0) : new Box(e.getMinX(), e.getMinY(), e.getWidth(), e.getHeight());
+    }
+
+    /** Radius in mm of the largest circle that fits inside, to 0.02 mm; 0 for an empty region. */
+    public double inscribedRadiusMm() {
+        if (Double.isNaN(inscribedRadiusMm)) {
+            inscribedRadiusMm = shape.isEmpty()
+                    ? 0
+                    : new MaximumInscribedCircle(shape, INSCRIBED_TOLERANCE_MM)
+                            .getRadiusLine()
+                            .getLength();
+        }
+        return inscribedRadiusMm;
+    }
+
+    /**
+     * What is left when the edge moves inward.
+     *
+     * @param mm how far, 0 or more
+     */
+    public Region inset(double mm) {
+        if (!(mm >= 0)) {
+            throw new IllegalArgumentException("an inset is 0 mm or more, not " + mm);
+        }
+        if (mm == 0 || shape.isEmpty()) {
+            return this;
+        }
+        BufferParameters parameters = new BufferParameters(ARC_CHORDS_PER_QUARTER);
+        parameters.setSimplifyFactor(0.001);
+        return new Region(BufferOp.bufferOp(shape, -mm, parameters));
+    }
+
+    /** This region moved by a distance in mm. */
+    public Region moved(double rightMm, double downMm) {
+        return new Region(
+                AffineTransformation.translationInstance(rightMm, downMm).transform(shape));
+    }
+
+    /** This region scaled evenly about the origin. */
+    public Region scaled(double factor) {
+        return new Region(AffineTransformation.scaleInstance(factor, factor).transform(shape));
+    }
+
+    /** Whether a point lies inside or on the edge. */
+    public boolean covers(double x, double y) {
+        Point point = FACTORY.createPoint(new Coordinate(x, y));
+        return shape.covers(point);
+    }
+
+    /** The boundary as SVG path data in mm, to a hundredth. */
+    public String pathData() {
+        StringBuilder path = new StringBuilder();
+        for (LinearRing ring : rings(DouglasPeuckerSimplifier.simplify(shape, PAINT_TOLERANCE_MM))) {
+            Coordinate[] line = ring.getCoordinates();
+            for (int i = 0; i < line.length - 1; i++) {
+                path.append(i == 0 ? 'M' : 'L')
+                        .append(hundredths(line[i].x))
+                        .append(' ')
+                        .append(hundredths(line[i].y));
+            }
+            path.append('Z');
+        }
+        return path.toString();
+    }
+
+    Geometry shape() {
+        return shape;
+    }
+
+    static String hundredths(double mm) {
+        String text = String.format(Locale.ROOT, "%.2f", mm);
+        return text.equals("-0.00") ? "0.00" : text;
+    }
+
+    private static List<LinearRing> rings(Geometry geometry) {
+        List<LinearRing> rings = new ArrayList<>();
+        for (int i = 0; i < geometry.getNumGeometries(); i++) {
+            if (geometry.getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {
+                rings.add(polygon.getExteriorRing());
+                for (int hole = 0; hole < polygon.getNumInteriorRing(); hole++) {
+                    rings.add(polygon.getInteriorRingN(hole));
+                }
+            }
+        }
+        return rings;
+    }
+}

@@ -1,0 +1,87 @@
+package kindthimble.core.geometry;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Spreads points evenly over a region: Lloyd's relaxation (S. Lloyd, Least squares quantization in PCM, IEEE Transactions on
+ * Information Theory 28, 1982) on a grid of samples. The same region and number always give the same points.
+ */
+public final class Scatter {
+    private static final int ROUNDS = 8;
+    private static final int SAMPLES_PER_POINT = 24;
+    private static final int LEAST_SAMPLES = 500;
+
+    private Scatter() {}
+
+    /**
+     * @param region where the points may lie
+     * @param points how many, 0 or more
+     * @return that many points inside the region; none when it is empty
+     */
+    public static List<Spot> over(Region region, int points) {
+        if (region.isEmpty() || points <= 0) {
+            return List.of();
+        }
+        List<Spot> samples = samples(region, Math.max(LEAST_SAMPLES, SAMPLES_PER_POINT * points));
+        List<Spot> spots = new ArrayList<>();
+        for (int i = 0; i < points; i++) {
+            // Samples run row by row, so equal steps through them start the points spread over the whole region.
+            spots.add(samples.get((int) ((i + 0.5) * samples.size() / points)));
+        }
+        for (int round = 0; round < ROUNDS; round++) {
+            spots = relaxed(spots, samples);
+        }
+        return spots;
+    }
+
+    private static List<Spot> samples(Region region, int wanted) {
+        Box box = region.box();
+        double step = Math.sqrt(region.areaMm2() / wanted);
+        List<Spot> samples = new ArrayList<>();
+        while (samples.size() < Math.min(wanted / 2, 100) && step > 1e-3) {
+            samples.clear();
+            Inside inside = new Inside(region);
+            for (double y = box.y() + step / 2; y < box.y() + box.heightMm(); y += step) {
+                for (double x = box.x() + step / 2; x < box.x() + box.widthMm(); x += step) {
+                    if (inside.covers(x, y)) {
+                        samples.add(new Spot(x, y));
+                    }
+                }
+            }
+            step /= 2;
+        }
+        if (samples.isEmpty()) {
+            samples.add(new Spot(box.x() + box.widthMm() / 2, box.y() + box.heightMm() / 2));
+        }
+        return samples;
+    }
+
+    private static List<Spot> relaxed(List<Spot> spots, List<Spot> samples) {
+        int count = spots.size();
+        double[] sumX = new double[count];
+        double[] sumY = new double[count];
+        int[] own = new int[count];
+        for (Spot sample : samples) {
+            int nearest = 0;
+            double least = Double.MAX_VALUE;
+            for (int i = 0; i < count; i++) {
+                double dx = spots.get(i).x() - sample.x();
+                double dy = spots.get(i).y() - sample.y();
+                double distance = dx * dx + dy * dy;
+                if (distance < least) {
+                    least = distance;
+                    nearest = i;
+                }
+            }
+            sumX[nearest] += sample.x();
+            sumY[nearest] += sample.y();
+            own[nearest]++;
+        }
+        List<Spot> moved = new ArrayList<>(count);
+        for (int i = 0; i < count; i++) {
+            moved.add(own[i] == 0 ? spots.get(i) : new Spot(sumX[i] / own[i], sumY[i] / own[i]));
+        }
+        return moved;
+    }
+}

@@ -1,0 +1,4 @@
+package kindthimble.core.geometry;
+
+/** A point in mm, x to the right and y downwards. */
+public record Spot(double x, double y) {}

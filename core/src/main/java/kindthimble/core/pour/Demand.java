@@ -1,0 +1,62 @@
+package kindthimble.core.pour;
+
+import java.util.List;
+import kindthimble.core.icing.Consistency;
+
+/**
+ * Icing wanted on the cookies of an order, breakage spares with them.
+ *
+ * @param cookies how many are handed over
+ * @param spares how many more are iced
+ * @param colours what they take, in the order in which the designs name the colours
+ */
+public record Demand(int cookies, int spares, List<OfColour> colours) {
+    public Demand {
+        colours = List.copyOf(colours);
+    }
+
+    /**
+     * @param colour its key
+     * @param squaredGrams sum over all cookies iced of the square of the grams of this colour on each
+     * @param portions by consistency, stiffest first
+     */
+    public record OfColour(String colour, double squaredGrams, List<Portion> portions) {
+        public OfColour {
+            portions = List.copyOf(portions);
+        }
+
+        public double grams() {
+            return portions.stream().mapToDouble(Portion::grams).sum();
+        }
+    }
+
+    /**
+     * @param consistency how stiff
+     * @param tips names of the tips it is piped with; empty when only tipless bags are used
+     * @param drinks where it goes
+     */
+    public record Portion(Consistency consistency, List<String> tips, List<Drink> drinks) {
+        public Portion {
+            tips = List.copyOf(tips);
+            drinks = List.copyOf(drinks);
+        }
+
+        public double grams() {
+            return drinks.stream().mapToDouble(Drink::grams).sum();
+        }
+    }
+
+    /**
+     * One move of one design, and what it takes.
+     *
+     * @param design which design
+     * @param move index of the move
+     * @param gramsEach on one cookie
+     * @param cookies how many are iced, spares with them
+     */
+    public record Drink(String design, int move, double gramsEach, int cookies) {
+        public double grams() {
+            return gramsEach * cookies;
+        }
+    }
+}

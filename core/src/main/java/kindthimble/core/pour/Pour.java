@@ -1,0 +1,146 @@
+package kindthimble.core.pour;
+
+import java.util.List;
+import kindthimble.core.icing.Consistency;
+
+/**
+ * All that is mixed for an order: base, bowls, bags, and what goes on the scale. All masses in grams.
+ *
+ * @param cookies how many are handed over
+ * @param spares how many more are iced, against breakage
+ * @param riskOfOrder chance that any colour runs short
+ * @param bowls one a colour
+ * @param batches mixer batches of base, all alike
+ * @param batchCaution what to know of the batches, or empty
+ * @param balance where every gram goes
+ */
+public record Pour(
+        int cookies,
+        int spares,
+        double riskOfOrder,
+        List<Bowl> bowls,
+        List<Batch> batches,
+        String batchCaution,
+        Balance balance) {
+
+    public Pour {
+        bowls = List.copyOf(bowls);
+        batches = List.copyOf(batches);
+    }
+
+    /**
+     * One colour.
+     *
+     * @param colour its key
+     * @param baseGrams base that goes into the bowl
+     * @param cookiesGrams finished icing that the cookies take
+     * @param sigmaGrams standard deviation of that
+     * @param spareGrams finished icing beyond it
+     * @param risk chance that this colour runs short
+     * @param keptGrams what stays in the bowl
+     * @param portions by consistency, stiffest first
+     */
+    public record Bowl(
+            String colour,
+            double baseGrams,
+            double cookiesGrams,
+            double sigmaGrams,
+            double spareGrams,
+            double risk,
+            double keptGrams,
+            List<Portion> portions) {
+        public Bowl {
+            portions = List.copyOf(portions);
+        }
+    }
+
+    /**
+     * What is thinned and bagged alike.
+     *
+     * @param countSeconds its count
+     * @param state its consistency in words
+     * @param cookiesGrams finished icing that the cookies take
+     * @param spareGrams its share of the bowl's spare
+     * @param keptGrams what stays in its bags
+     * @param baseGrams base taken from the bowl
+     * @param waterGrams water stirred in
+     * @param bags how many bags
+     * @param gramsPerBag finished icing in each
+     * @param tips names of the tips used; empty for tipless bags
+     * @param drinks where it goes
+     */
+    public record Portion(
+            double countSeconds,
+            Consistency.State state,
+            double cookiesGrams,
+            double spareGrams,
+            double keptGrams,
+            double baseGrams,
+            double waterGrams,
+            int bags,
+            double gramsPerBag,
+            List<String> tips,
+            List<Demand.Drink> drinks) {
+        public Portion {
+            tips = List.copyOf(tips);
+            drinks = List.copyOf(drinks);
+        }
+
+        public double finishedGrams() {
+            return baseGrams + waterGrams;
+        }
+    }
+
+    /**
+     * One making of base in the mixer.
+     *
+     * @param wantedGrams what is needed of it, the mixer's rest with it
+     * @param weighed what to weigh, rounded up to what the scale can read
+     */
+    public record Batch(double wantedGrams, List<Weighed> weighed) {
+        public Batch {
+            weighed = List.copyOf(weighed);
+        }
+
+        public double madeGrams() {
+            return weighed.stream().mapToDouble(Weighed::grams).sum();
+        }
+    }
+
+    /**
+     * @param ingredient its name
+     * @param grams as the scale shows it
+     */
+    public record Weighed(String ingredient, double grams) {}
+
+    /**
+     * What goes in, and where it is afterwards; the two sides are summed from different figures and must agree.
+     *
+     * @param ingredientsGrams weighed into the mixer
+     * @param waterGrams stirred in at thinning
+     * @param cookiesGrams on the cookies, breakage spares with them
+     * @param spareGrams against running short
+     * @param bagsGrams kept by bags
+     * @param bowlsGrams kept by bowls
+     * @param mixerGrams kept by the mixer
+     * @param surplusGrams left of rounding up, and of filling the mixer to its least
+     */
+    public record Balance(
+            double ingredientsGrams,
+            double waterGrams,
+            double cookiesGrams,
+            double spareGrams,
+            double bagsGrams,
+            double bowlsGrams,
+            double mixerGrams,
+            double surplusGrams) {
+
+        public double inGrams() {
+            return ingredientsGrams + waterGrams;
+        }
+
+        public double outGrams() {
+            return cookiesGrams + spareGrams + bagsGrams + bowlsGrams + mixerGrams + surplusGrams;
+        }
+    }
+}

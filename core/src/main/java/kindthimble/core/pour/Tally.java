@@ -1,0 +1,91 @@
+package kindthimble.core.pour;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.SortedSet;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.icing.Consistency;
+import kindthimble.core.mark.Icing;
+import kindthimble.core.mark.Mark;
+
+/** Adds up what the cookies of an order take, by colour and consistency. */
+public final class Tally {
+    private final BaseRecipe recipe;
+    private final double breakagePercent;
+
+    /**
+     * @param recipe the base, which gives the icing its density
+     * @param breakagePercent cookies iced beyond the order; unless 0, at least one a design
+     */
+    public Tally(BaseRecipe recipe, double breakagePercent) {
+        this.recipe = recipe;
+        this.breakagePercent = breakagePercent;
+    }
+
+    /** Demand of the whole set. */
+    public Demand of(CookieSet set) {
+        int cookies = 0;
+        int spares = 0;
+        Map<String, Sum> sums = new LinkedHashMap<>();
+        for (CookieSet.Line line : set.lines()) {
+            int extra = spares(line.count());
+            cookies += line.count();
+            spares += extra;
+            if (line.count() > 0) {
+                add(line, line.count() + extra, sums);
+            }
+        }
+        return new Demand(
+                cookies,
+                spares,
+                sums.entrySet().stream()
+                        .map(sum -> sum.getValue().ofColour(sum.getKey()))
+                        .filter(colour -> colour.grams() > 0)
+                        .toList());
+    }
+
+    /** Breakage spares for a number of cookies of one design. */
+    public int spares(int cookies) {
+        return cookies == 0 || breakagePercent == 0
+                ? 0
+                : Math.max(1, (int) Math.ceil(cookies * breakagePercent / 100 - 1e-9));
+    }
+
+    private void add(CookieSet.Line line, int iced, Map<String, Sum> sums) {
+        Map<String, Double> gramsOnEach = new LinkedHashMap<>();
+        List<Mark> marks = line.cookie().marks();
+        for (int move = 0; move < marks.size(); move++) {
+            Icing icing = marks.get(move).icing();
+            double grams = marks.get(move).grams(recipe);
+            gramsOnEach.merge(icing.colour(), grams, Double::sum);
+            sums.computeIfAbsent(icing.colour(), colour -> new Sum())
+                    .add(icing, new Demand.Drink(line.design(), move, grams, iced));
+        }
+        gramsOnEach.forEach((colour, grams) -> sums.get(colour).squaredGrams += iced * grams * grams);
+    }
+
+    private static final class Sum {
+        private final Map<Consistency, List<Demand.Drink>> drinks = new TreeMap<>();
+        private final Map<Consistency, SortedSet<String>> tips = new TreeMap<>();
+        private double squaredGrams;
+
+        void add(Icing icing, Demand.Drink drink) {
+            drinks.computeIfAbsent(icing.consistency(), c -> new ArrayList<>()).add(drink);
+            SortedSet<String> used = tips.computeIfAbsent(icing.consistency(), c -> new TreeSet<>());
+            if (icing.tip() != null) {
+                used.add(icing.tip());
+            }
+        }
+
+        Demand.OfColour ofColour(String colour) {
+            List<Demand.Portion> portions = new ArrayList<>();
+            drinks.forEach((consistency, list) ->
+                    portions.add(new Demand.Portion(consistency, List.copyOf(tips.get(consistency)), list)));
+            return new Demand.OfColour(colour, squaredGrams, portions);
+        }
+    }
+}

@@ -1,0 +1,130 @@
+package kindthimble.core.shop;
+
+import java.util.List;
+import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.icing.Ingredient;
+import kindthimble.core.icing.ThinningCurve;
+
+/**
+ * The numbers that a shop starts with, each with its unit and where it comes from. Sources: (k) kitchen practice, rounded, to be
+ * corrected by what the shop measures; (m) a maker's printed directions, rounded; (d) worked out from the others. See
+ * docs/craft.md for the formulas that they feed.
+ */
+public final class HouseDefaults {
+    private HouseDefaults() {}
+
+    /** Bake-spread, percent of every length (k). */
+    public static final double SPREAD_PERCENT = 2;
+
+    /** Edge margin, mm (k); 3 mm where candies or sugar are pressed in. */
+    public static final double MARGIN_MM = 1.5;
+
+    /** Count of a piping icing, s (k). */
+    public static final double PIPING_SECONDS = 50;
+
+    /** Count of a flood, s (k): the thin end of "15 to 20", so that water is planned for the most it may take. */
+    public static final double FLOOD_SECONDS = 15;
+
+    /** Wet thickness of a flooded coat of t seconds, mm: {@code COAT_MM + COAT_MM_PER_SECOND t}, 2 <= t <= 30 (k). */
+    public static final double COAT_MM = 1.05;
+
+    public static final double COAT_MM_PER_SECOND = 0.065;
+
+    /** Least and most count for which that thickness holds, s. */
+    public static final double LEAST_FLOOD_SECONDS = 2;
+
+    public static final double MOST_FLOOD_SECONDS = 30;
+
+    /** Fullness of a coat: 0.9 lean, 1 even, 1.15 generous (k). */
+    public static final double FULLNESS = 1;
+
+    /** Draw of a piped line: 1 along the surface, 0.85 laid from above (k). */
+    public static final double DRAW = 1;
+
+    /** Share of a wet mark that stands above the level it is dropped into (k). */
+    public static final double WET_MARK_ABOVE_SHARE = 0.5;
+
+    /** Tip for outlines and for fine raised lines (k). */
+    public static final String OUTLINE_TIP = "2";
+
+    public static final String LINE_TIP = "1";
+
+    /** Cookies iced beyond the order, percent, at least one a design (k). */
+    public static final double BREAKAGE_PERCENT = 5;
+
+    /** What bags, bowl and mixer keep, and what they hold, g (k). */
+    public static final double BAG_FILL_GRAMS = 120;
+
+    public static final double TIPPED_BAG_KEEPS_GRAMS = 8;
+    public static final double TIPLESS_BAG_KEEPS_GRAMS = 6;
+    public static final double BOWL_KEEPS_GRAMS = 5;
+    public static final double MIXER_KEEPS_GRAMS = 15;
+    public static final double MIXER_LEAST_GRAMS = 300;
+    public static final double MIXER_MOST_GRAMS = 1400;
+
+    /** A kitchen scale reads whole grams, and tenths below 20 g (k). */
+    public static final double SCALE_STEP_GRAMS = 1;
+
+    public static final double FINE_SCALE_STEP_GRAMS = 0.1;
+    public static final double FINE_SCALE_BELOW_GRAMS = 20;
+
+    /** Coefficients of variation of the icing on a cookie, percent: cookie to cookie, and the hand on the day (k). */
+    public static final double COOKIE_VARIATION_PERCENT = 12;
+
+    public static final double DAY_VARIATION_PERCENT = 8;
+
+    /** Accepted chance that any colour of an order runs short (k): 1 in 50. */
+    public static final double RISK_OF_RUNNING_SHORT = 0.02;
+
+    /** The flat-percentage school's extra, percent (k). */
+    public static final double FLAT_EXTRA_PERCENT = 12;
+
+    /** A stiff base's own count, s (k). */
+    public static final double STIFF_BASE_SECONDS = 80;
+
+    /** b of the thinning curve, per g of water in 100 g of base (k). */
+    public static final double THINNING_PER_GRAM = 0.23;
+
+    /** Round-tip openings, mm (measured with a needle gauge). */
+    public static final List<Tip> TIPS = List.of(
+            new Tip("1", 0.8),
+            new Tip("1.5", 1.0),
+            new Tip("2", 1.2),
+            new Tip("3", 1.6),
+            new Tip("4", 2.0),
+            new Tip("5", 2.4));
+
+    /** Meringue-powder base (m); the vanilla counts as water. */
+    public static final BaseRecipe MERINGUE_POWDER = new BaseRecipe(
+            "Meringue powder",
+            List.of(
+                    Ingredient.sugar("icing sugar", 454),
+                    Ingredient.solids("meringue powder", 30),
+                    Ingredient.water("water", 75),
+                    Ingredient.water("clear vanilla", 4)),
+            new ThinningCurve(STIFF_BASE_SECONDS, THINNING_PER_GRAM));
+
+    /** What a new shop's settings are. */
+    public static ShopSettings shop() {
+        return new ShopSettings(
+                SPREAD_PERCENT,
+                MARGIN_MM,
+                FLOOD_SECONDS,
+                BREAKAGE_PERCENT,
+                BAG_FILL_GRAMS,
+                TIPPED_BAG_KEEPS_GRAMS,
+                TIPLESS_BAG_KEEPS_GRAMS,
+                BOWL_KEEPS_GRAMS,
+                MIXER_KEEPS_GRAMS,
+                MIXER_LEAST_GRAMS,
+                MIXER_MOST_GRAMS,
+                COOKIE_VARIATION_PERCENT,
+                DAY_VARIATION_PERCENT,
+                TIPS);
+    }
+
+    /** Wet thickness in mm of a coat flooded at a count in seconds, 2 to 30. */
+    public static double coatThicknessMm(double countSeconds) {
+        return COAT_MM + COAT_MM_PER_SECOND * countSeconds;
+    }
+}

@@ -1,0 +1,100 @@
+package kindthimble.core.shop;
+
+import java.util.List;
+import kindthimble.core.catalogue.Amount;
+import kindthimble.core.catalogue.Catalogue;
+import kindthimble.core.catalogue.Refused;
+import kindthimble.core.catalogue.Unit;
+
+/**
+ * What a shop can set for itself. {@link HouseDefaults} says what each starts as.
+ *
+ * @param spreadPercent how much longer every length of a cookie gets in the oven
+ * @param marginMm how far inside the cookie's edge the icing stays
+ * @param floodCountSeconds the shop's flood
+ * @param breakagePercent cookies iced beyond the order, in percent (and at least one a design, unless 0)
+ * @param bagFillGrams most icing in one bag, what it keeps included
+ * @param tippedBagKeepsGrams what stays in a bag with a tip
+ * @param tiplessBagKeepsGrams what stays in a tipless bag
+ * @param bowlKeepsGrams what stays in a bowl
+ * @param mixerKeepsGrams what stays on mixer bowl and paddle, each batch
+ * @param mixerLeastGrams smallest batch the mixer beats well
+ * @param mixerMostGrams largest batch that fits
+ * @param cookieVariationPercent coefficient of variation from cookie to cookie
+ * @param dayVariationPercent coefficient of variation of the hand from day to day
+ * @param tips the shop's round tips
+ */
+public record ShopSettings(
+        @Amount(word = "bake-spread", unit = Unit.PERCENT, least = -10, most = 25)
+        double spreadPercent,
+
+        @Amount(word = "edge margin", unit = Unit.MM, least = 0, most = 20)
+        double marginMm,
+
+        @Amount(word = "flood count", unit = Unit.SECONDS, least = 2, most = 30)
+        double floodCountSeconds,
+
+        @Amount(word = "share of breakage spares", unit = Unit.PERCENT, least = 0, most = 100)
+        double breakagePercent,
+
+        @Amount(word = "bag's fill in grams", unit = Unit.PIECES, least = 20, most = 1000)
+        double bagFillGrams,
+
+        @Amount(word = "rest in a bag with a tip, in grams,", unit = Unit.PIECES, least = 0, most = 19)
+        double tippedBagKeepsGrams,
+
+        @Amount(word = "rest in a tipless bag, in grams,", unit = Unit.PIECES, least = 0, most = 19)
+        double tiplessBagKeepsGrams,
+
+        @Amount(word = "rest in a bowl, in grams,", unit = Unit.PIECES, least = 0, most = 100)
+        double bowlKeepsGrams,
+
+        @Amount(word = "rest in the mixer, in grams,", unit = Unit.PIECES, least = 0, most = 200)
+        double mixerKeepsGrams,
+
+        @Amount(word = "mixer's least in grams", unit = Unit.PIECES, least = 0, most = 20000)
+        double mixerLeastGrams,
+
+        @Amount(word = "mixer's most in grams", unit = Unit.PIECES, least = 250, most = 50000)
+        double mixerMostGrams,
+
+        @Amount(word = "variation from cookie to cookie", unit = Unit.PERCENT, least = 0, most = 100)
+        double cookieVariationPercent,
+
+        @Amount(word = "variation from day to day", unit = Unit.PERCENT, least = 0, most = 100)
+        double dayVariationPercent,
+
+        List<Tip> tips) {
+
+    public ShopSettings {
+        tips = tips == null ? List.of() : List.copyOf(tips);
+    }
+
+    /**
+     * @throws Refused when a number is out of its range
+     */
+    public void check() {
+        Catalogue.check(this);
+        if (mixerLeastGrams > mixerMostGrams) {
+            throw new Refused("mixerLeastGrams", "The mixer's least can't be more than its most.");
+        }
+    }
+
+    /**
+     * @param name of a tip
+     * @throws Refused when the shop has no such tip
+     */
+    public Tip tip(String name) {
+        return tips.stream()
+                .filter(tip -> tip.name().equals(name))
+                .findFirst()
+                .orElseThrow(() -> new Refused(
+                        "tip",
+                        "The shop has no tip %s. It has %s."
+                                .formatted(
+                                        name,
+                                        String.join(
+                                                ", ",
+                                                tips.stream().map(Tip::name).toList()))));
+    }
+}
