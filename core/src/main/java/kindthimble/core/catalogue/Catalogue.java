@@ -23,6 +23,14 @@ public final class Catalogue {
         return List.of(family.getPermittedSubclasses());
     }
 
+    /** What can be set on a record, in order. */
+    public static List<Kind.Parameter> parametersOf(Class<?> record) {
+        return Arrays.stream(record.getRecordComponents())
+                .filter(c -> c.isAnnotationPresent(Amount.class) || c.isAnnotationPresent(Choice.class))
+                .map(Catalogue::parameter)
+                .toList();
+    }
+
     /** The word of a record of such a family. */
     public static String word(Class<?> record) {
         return record.getAnnotation(Word.class).value();
@@ -55,19 +63,19 @@ public final class Catalogue {
                     amount.unit().sign().isEmpty() ? "" : " " + amount.unit().sign();
             throw new Refused(
                     name,
-                    "The %s is between %s and %s%s; %s is not."
+                    "%s: write a number from %s to %s%s; %s is out of that range."
                             .formatted(
-                                    amount.word(), plain(amount.least()), plain(amount.most()), unit, plain(number)));
+                                    capital(amount.word()),
+                                    plain(amount.least()),
+                                    plain(amount.most()),
+                                    unit,
+                                    plain(number)));
         }
     }
 
     private static Kind kind(Class<?> record) {
         Word word = record.getAnnotation(Word.class);
-        List<Kind.Parameter> parameters = Arrays.stream(record.getRecordComponents())
-                .filter(c -> c.isAnnotationPresent(Amount.class) || c.isAnnotationPresent(Choice.class))
-                .map(Catalogue::parameter)
-                .toList();
-        return new Kind(word.value(), word.says(), parameters);
+        return new Kind(word.value(), word.says(), parametersOf(record));
     }
 
     private static Kind.Parameter parameter(RecordComponent component) {
@@ -113,6 +121,10 @@ public final class Catalogue {
         } catch (IllegalAccessException | InvocationTargetException e) {
             throw new IllegalStateException("can't read " + component, e);
         }
+    }
+
+    private static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
     /** A number as people write it: no trailing zeros. */

@@ -3,6 +3,7 @@ package kindthimble.core.catalogue;
 /** What a number in a design counts. */
 public enum Unit {
     MM("mm"),
+    GRAMS("g"),
     PERCENT("%"),
     SECONDS("s"),
     TIMES("×"),

@@ -37,8 +37,11 @@ public record Cookie(Design design, Region baked, Region iced, List<Mark> marks,
     /** All there is to paint, from the cookie up. */
     public List<Layer> layers() {
         List<Layer> layers = new ArrayList<>();
-        layers.add(new Layer(Layer.Role.DOUGH, null, baked.pathData(), null));
-        marks.forEach(mark -> layers.addAll(mark.layers()));
+        layers.add(Layer.dough(baked.pathData()));
+        for (int i = 0; i < marks.size(); i++) {
+            int move = i;
+            marks.get(i).layers().forEach(layer -> layers.add(layer.ofMove(move)));
+        }
         return layers;
     }
 }

@@ -1,6 +1,7 @@
 package kindthimble.core.geometry;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -8,7 +9,7 @@ import java.util.List;
  * Information Theory 28, 1982) on a grid of samples. The same region and number always give the same points.
  */
 public final class Scatter {
-    private static final int ROUNDS = 8;
+    private static final int ROUNDS = 12;
     private static final int SAMPLES_PER_POINT = 24;
     private static final int LEAST_SAMPLES = 500;
 
@@ -24,15 +25,38 @@ public final class Scatter {
             return List.of();
         }
         List<Spot> samples = samples(region, Math.max(LEAST_SAMPLES, SAMPLES_PER_POINT * points));
-        List<Spot> spots = new ArrayList<>();
-        for (int i = 0; i < points; i++) {
-            // Samples run row by row, so equal steps through them start the points spread over the whole region.
-            spots.add(samples.get((int) ((i + 0.5) * samples.size() / points)));
-        }
+        List<Spot> spots = farApart(samples, points);
         for (int round = 0; round < ROUNDS; round++) {
             spots = relaxed(spots, samples);
         }
         return spots;
+    }
+
+    /** Starts with the first sample and takes, again and again, the one farthest from all taken. */
+    private static List<Spot> farApart(List<Spot> samples, int points) {
+        List<Spot> taken = new ArrayList<>();
+        double[] nearest = new double[samples.size()];
+        Arrays.fill(nearest, Double.MAX_VALUE);
+        Spot last = samples.get(0);
+        taken.add(last);
+        while (taken.size() < points) {
+            int farthest = 0;
+            for (int i = 0; i < nearest.length; i++) {
+                nearest[i] = Math.min(nearest[i], squaredDistance(samples.get(i), last));
+                if (nearest[i] > nearest[farthest]) {
+                    farthest = i;
+                }
+            }
+            last = samples.get(farthest);
+            taken.add(last);
+        }
+        return taken;
+    }
+
+    private static double squaredDistance(Spot a, Spot b) {
+        double dx = a.x() - b.x();
+        double dy = a.y() - b.y();
+        return dx * dx + dy * dy;
     }
 
     private static List<Spot> samples(Region region, int wanted) {
@@ -66,9 +90,7 @@ public final class Scatter {
             int nearest = 0;
             double least = Double.MAX_VALUE;
             for (int i = 0; i < count; i++) {
-                double dx = spots.get(i).x() - sample.x();
-                double dy = spots.get(i).y() - sample.y();
-                double distance = dx * dx + dy * dy;
+                double distance = squaredDistance(spots.get(i), sample);
                 if (distance < least) {
                     least = distance;
                     nearest = i;

@@ -7,8 +7,24 @@ package kindthimble.core.mark;
  * @param colour key of its colour; null for the cookie itself
  * @param path SVG path data in mm
  * @param strokeMm width of the stroke when only the line is painted; null when the inside is filled
+ * @param move index of the move that it comes from; -1 for the cookie itself
  */
-public record Layer(Role role, String colour, String path, Double strokeMm) {
+public record Layer(Role role, String colour, String path, Double strokeMm, int move) {
+
+    /** A layer whose move is not known yet. */
+    Layer(Role role, String colour, String path, Double strokeMm) {
+        this(role, colour, path, strokeMm, -1);
+    }
+
+    /** The baked cookie. */
+    public static Layer dough(String path) {
+        return new Layer(Role.DOUGH, null, path, null);
+    }
+
+    /** The same layer, as that of a move. */
+    public Layer ofMove(int index) {
+        return new Layer(role, colour, path, strokeMm, index);
+    }
 
     /** What a layer shows, from the cookie up. */
     public enum Role {

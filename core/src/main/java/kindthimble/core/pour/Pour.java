@@ -28,6 +28,19 @@ public record Pour(
         batches = List.copyOf(batches);
     }
 
+    /** Base to make for all bowls. */
+    public double baseGrams() {
+        return bowls.stream().mapToDouble(Bowl::baseGrams).sum();
+    }
+
+    /** How many bags are filled. */
+    public int bags() {
+        return bowls.stream()
+                .flatMap(bowl -> bowl.portions().stream())
+                .mapToInt(Portion::bags)
+                .sum();
+    }
+
     /**
      * One colour.
      *
@@ -137,6 +150,11 @@ public record Pour(
 
         public double inGrams() {
             return ingredientsGrams + waterGrams;
+        }
+
+        /** What bags, bowls and mixer keep. */
+        public double keptGrams() {
+            return bagsGrams + bowlsGrams + mixerGrams;
         }
 
         public double outGrams() {

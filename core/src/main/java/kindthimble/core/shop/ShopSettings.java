@@ -1,6 +1,8 @@
 package kindthimble.core.shop;
 
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Refused;
@@ -34,37 +36,39 @@ public record ShopSettings(
         @Amount(word = "flood count", unit = Unit.SECONDS, least = 2, most = 30)
         double floodCountSeconds,
 
-        @Amount(word = "share of breakage spares", unit = Unit.PERCENT, least = 0, most = 100)
+        @Amount(word = "breakage spares", unit = Unit.PERCENT, least = 0, most = 100)
         double breakagePercent,
 
-        @Amount(word = "bag's fill in grams", unit = Unit.PIECES, least = 20, most = 1000)
+        @Amount(word = "most in one bag", unit = Unit.GRAMS, least = 20, most = 1000)
         double bagFillGrams,
 
-        @Amount(word = "rest in a bag with a tip, in grams,", unit = Unit.PIECES, least = 0, most = 19)
+        @Amount(word = "a bag with a tip keeps", unit = Unit.GRAMS, least = 0, most = 19)
         double tippedBagKeepsGrams,
 
-        @Amount(word = "rest in a tipless bag, in grams,", unit = Unit.PIECES, least = 0, most = 19)
+        @Amount(word = "a tipless bag keeps", unit = Unit.GRAMS, least = 0, most = 19)
         double tiplessBagKeepsGrams,
 
-        @Amount(word = "rest in a bowl, in grams,", unit = Unit.PIECES, least = 0, most = 100)
+        @Amount(word = "a bowl keeps", unit = Unit.GRAMS, least = 0, most = 100)
         double bowlKeepsGrams,
 
-        @Amount(word = "rest in the mixer, in grams,", unit = Unit.PIECES, least = 0, most = 200)
+        @Amount(word = "bowl and paddle keep", unit = Unit.GRAMS, least = 0, most = 200)
         double mixerKeepsGrams,
 
-        @Amount(word = "mixer's least in grams", unit = Unit.PIECES, least = 0, most = 20000)
+        @Amount(word = "least in the mixer", unit = Unit.GRAMS, least = 0, most = 20000)
         double mixerLeastGrams,
 
-        @Amount(word = "mixer's most in grams", unit = Unit.PIECES, least = 250, most = 50000)
+        @Amount(word = "most in the mixer", unit = Unit.GRAMS, least = 250, most = 50000)
         double mixerMostGrams,
 
-        @Amount(word = "variation from cookie to cookie", unit = Unit.PERCENT, least = 0, most = 100)
+        @Amount(word = "cookie to cookie varies by", unit = Unit.PERCENT, least = 0, most = 100)
         double cookieVariationPercent,
 
-        @Amount(word = "variation from day to day", unit = Unit.PERCENT, least = 0, most = 100)
+        @Amount(word = "the hand on the day varies by", unit = Unit.PERCENT, least = 0, most = 100)
         double dayVariationPercent,
 
         List<Tip> tips) {
+
+    private static final int LONGEST_TIP_NAME = 20;
 
     public ShopSettings {
         tips = tips == null ? List.of() : List.copyOf(tips);
@@ -77,6 +81,18 @@ public record ShopSettings(
         Catalogue.check(this);
         if (mixerLeastGrams > mixerMostGrams) {
             throw new Refused("mixerLeastGrams", "The mixer's least can't be more than its most.");
+        }
+        Set<String> names = new HashSet<>();
+        for (int i = 0; i < tips.size(); i++) {
+            String name = tips.get(i).name();
+            if (name == null || name.isBlank() || name.length() > LONGEST_TIP_NAME || !names.add(name)) {
+                throw new Refused("tips[" + i + "].name", "Give each tip a short name of its own.");
+            }
+            try {
+                Catalogue.check(tips.get(i));
+            } catch (Refused refused) {
+                throw refused.inside("tips[" + i + "]");
+            }
         }
     }
 

@@ -1,15 +1,16 @@
 package kindthimble.core.shop;
 
+import kindthimble.core.catalogue.Amount;
+import kindthimble.core.catalogue.Unit;
+
 /**
  * A round piping tip.
  *
  * @param name its number as the shop says it
- * @param openingMm diameter of its opening, over 0
+ * @param openingMm diameter of its opening
  */
-public record Tip(String name, double openingMm) {
-    public Tip {
-        if (!(openingMm > 0)) {
-            throw new IllegalArgumentException("a tip has an opening over 0 mm");
-        }
-    }
-}
+public record Tip(
+        String name,
+
+        @Amount(word = "tip's opening", unit = Unit.MM, least = 0.3, most = 20)
+        double openingMm) {}

@@ -1,0 +1,50 @@
+package kindthimble.app.cookie;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import kindthimble.core.design.Cookie;
+import kindthimble.core.design.Design;
+import kindthimble.core.design.Measuring;
+import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.shop.ShopSettings;
+import org.springframework.stereotype.Service;
+
+/** Measures designs, and remembers those it has measured: their areas do not change until they do. */
+@Service
+public class CookieService {
+    private static final int REMEMBERED = 500;
+
+    private final Cache<Asked, Measured> measured =
+            Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+
+    private record Asked(Design design, ShopSettings shop, double floodSeconds) {}
+
+    private record Measured(Cookie cookie, CookieView view) {}
+
+    /**
+     * @param floodSeconds the order's flood, or null for the shop's
+     * @throws kindthimble.core.catalogue.Refused when it can't be measured
+     */
+    public Cookie measure(Design design, ShopSettings shop, Double floodSeconds) {
+        return both(design, shop, floodSeconds).cookie();
+    }
+
+    /** The same for the screen. */
+    public CookieView view(Design design, ShopSettings shop, Double floodSeconds) {
+        return both(design, shop, floodSeconds).view();
+    }
+
+    /** The base that icing is made from. */
+    public BaseRecipe recipe() {
+        return HouseDefaults.MERINGUE_POWDER;
+    }
+
+    private Measured both(Design design, ShopSettings shop, Double floodSeconds) {
+        double flood = floodSeconds == null ? shop.floodCountSeconds() : floodSeconds;
+        return measured.get(new Asked(design, shop, flood), asked -> {
+            Cookie cookie = new Measuring(shop, flood).measure(design);
+            return new Measured(cookie, CookieView.of(cookie, recipe()));
+        });
+    }
+}

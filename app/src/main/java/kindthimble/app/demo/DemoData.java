@@ -1,0 +1,81 @@
+package kindthimble.app.demo;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.time.Clock;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.temporal.TemporalAdjusters;
+import java.util.List;
+import kindthimble.app.order.OrderDetails;
+import kindthimble.app.order.OrderService;
+import kindthimble.app.order.OrderView;
+import kindthimble.core.design.Design;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Puts the demo orders into a database that has never had an order. They go the same way as any order. */
+@Component
+@ConditionalOnProperty("kind-thimble.demo")
+class DemoData implements ApplicationRunner {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
+    private static final List<String> ORDERS = List.of("kite-festival", "night-train");
+
+    private final OrderService orders;
+    private final JsonMapper json;
+    private final Clock clock;
+
+    DemoData(OrderService orders, JsonMapper json, Clock clock) {
+        this.orders = orders;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /**
+     * An order whose hand-over moves with today's date.
+     *
+     * @param weekday of the hand-over
+     * @param daysAhead at least so many days from today
+     * @param time of the hand-over
+     * @param details without a hand-over
+     * @param designs what is on the tray
+     */
+    record DemoOrder(
+            DayOfWeek weekday, int daysAhead, LocalTime time, OrderDetails details, List<DemoDesign> designs) {}
+
+    record DemoDesign(int count, Design document) {}
+
+    @Override
+    @Transactional
+    public void run(ApplicationArguments arguments) throws IOException {
+        if (!orders.isUntouched()) {
+            return;
+        }
+        for (String name : ORDERS) {
+            try (InputStream file = new ClassPathResource("demo/" + name + ".json").getInputStream()) {
+                take(json.readValue(file, DemoOrder.class));
+            }
+        }
+        LOG.info("Demo orders are in");
+    }
+
+    private void take(DemoOrder demo) {
+        LocalDateTime handOver = LocalDate.now(clock)
+                .plusDays(demo.daysAhead())
+                .with(TemporalAdjusters.nextOrSame(demo.weekday()))
+                .atTime(demo.time());
+        OrderDetails d = demo.details();
+        OrderView order =
+                orders.take(new OrderDetails(d.name(), d.client(), handOver, d.floodSeconds(), d.extra(), d.palette()));
+        demo.designs().forEach(design -> orders.addDesign(order.id(), design.count(), design.document()));
+    }
+}

@@ -1,0 +1,100 @@
+package kindthimble.app.exchange;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.Map;
+import kindthimble.core.catalogue.Catalogue;
+import kindthimble.core.cutter.CutterShape;
+import kindthimble.core.design.Design;
+import kindthimble.core.move.Move;
+import kindthimble.core.pour.Pour;
+import org.hibernate.cfg.MappingSettings;
+import org.hibernate.type.format.jackson.Jackson3JsonFormatMapper;
+import org.springframework.boot.hibernate.autoconfigure.HibernatePropertiesCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import tools.jackson.databind.JacksonModule;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.jsontype.NamedType;
+import tools.jackson.databind.module.SimpleModule;
+
+/**
+ * Maps core's records to JSON from outside, by mix-ins, so that core knows no JSON and no second set of classes exists. Moves and
+ * cutter forms go by the words of the catalogue.
+ */
+@Configuration(proxyBeanMethods = false)
+public class DesignJson {
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "move")
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    private interface MoveByWord {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    private interface ShapeByWord {}
+
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    private interface NoNulls {}
+
+    private abstract static class PourSums {
+        @JsonProperty
+        abstract double baseGrams();
+
+        @JsonProperty
+        abstract int bags();
+    }
+
+    private abstract static class PortionSums {
+        @JsonProperty
+        abstract double finishedGrams();
+    }
+
+    private abstract static class BatchSums {
+        @JsonProperty
+        abstract double madeGrams();
+    }
+
+    private abstract static class BalanceSums {
+        @JsonProperty
+        abstract double inGrams();
+
+        @JsonProperty
+        abstract double outGrams();
+
+        @JsonProperty
+        abstract double keptGrams();
+    }
+
+    /** Sums that records work out and that are sent with them, by record. */
+    public static final Map<Class<?>, Class<?>> SUMS = Map.of(
+            Pour.class, PourSums.class,
+            Pour.Portion.class, PortionSums.class,
+            Pour.Batch.class, BatchSums.class,
+            Pour.Balance.class, BalanceSums.class);
+
+    /** The module that every mapper of the application uses. */
+    @Bean
+    public JacksonModule coreRecords() {
+        SimpleModule module = new SimpleModule("core");
+        module.setMixInAnnotation(Move.class, MoveByWord.class);
+        module.setMixInAnnotation(CutterShape.class, ShapeByWord.class);
+        module.setMixInAnnotation(Design.class, NoNulls.class);
+        SUMS.forEach(module::setMixInAnnotation);
+        byWord(module, Move.class);
+        byWord(module, CutterShape.class);
+        return module;
+    }
+
+    /** Designs in jsonb columns are written by the same mapper as those on the wire. */
+    @Bean
+    HibernatePropertiesCustomizer sameMapperInTheDatabase(JsonMapper mapper) {
+        return properties -> properties.put(MappingSettings.JSON_FORMAT_MAPPER, new Jackson3JsonFormatMapper(mapper));
+    }
+
+    private static void byWord(SimpleModule module, Class<?> family) {
+        for (Class<?> record : Catalogue.recordsOf(family)) {
+            module.registerSubtypes(new NamedType(record, Catalogue.word(record)));
+        }
+    }
+}

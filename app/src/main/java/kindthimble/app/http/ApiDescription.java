@@ -1,0 +1,100 @@
+package kindthimble.app.http;
+
+import io.swagger.v3.core.jackson.ModelResolver;
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.ObjectSchema;
+import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import kindthimble.app.exchange.DesignJson;
+import kindthimble.core.catalogue.Catalogue;
+import kindthimble.core.cutter.CutterShape;
+import kindthimble.core.move.Move;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.customizers.PropertyCustomizer;
+import org.springdoc.core.providers.ObjectMapperProvider;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/**
+ * Completes the OpenAPI description where records say more than schemas do: every component of a record is always sent, boxed
+ * numbers and components marked nullable may be null, and sealed families go by their catalogue.
+ */
+@Configuration(proxyBeanMethods = false)
+@SuppressWarnings({"rawtypes", "unchecked"}) // the library's own signatures are raw
+class ApiDescription {
+
+    static {
+        ModelResolver.enumsAsRef = true;
+    }
+
+    ApiDescription(ObjectMapperProvider describedWith) {
+        DesignJson.SUMS.forEach(describedWith.jsonMapper()::addMixIn);
+    }
+
+    @Bean
+    PropertyCustomizer mayBeNull() {
+        return (property, type) -> {
+            boolean boxed = type.getType() instanceof Class<?> c && (c == Double.class || c == Integer.class)
+                    || type.getType() instanceof com.fasterxml.jackson.databind.JavaType j
+                            && (j.getRawClass() == Double.class || j.getRawClass() == Integer.class);
+            boolean marked = type.getCtxAnnotations() != null
+                    && List.of(type.getCtxAnnotations()).stream()
+                            .anyMatch(a -> a.annotationType().getSimpleName().equals("Nullable"));
+            if (boxed || marked) {
+                property.addExtension("x-may-be-null", true);
+            }
+            return property;
+        };
+    }
+
+    @Bean
+    OpenApiCustomizer complete() {
+        return api -> {
+            api.setInfo(new Info().title("Kind Thimble").version("1"));
+            api.setServers(null);
+            Map<String, Schema> schemas = new TreeMap<>(api.getComponents().getSchemas());
+            schemas.put("Move", family(Move.class, "move"));
+            schemas.put("CutterShape", family(CutterShape.class, "kind"));
+            Catalogue.recordsOf(Move.class).forEach(move -> schemas.remove(move.getSimpleName()));
+            Catalogue.recordsOf(CutterShape.class).forEach(shape -> schemas.remove(shape.getSimpleName()));
+            Map<String, Schema> ofDesign = schemas.get("Design").getProperties();
+            ofDesign.get("moves").setItems(new Schema<>().$ref("#/components/schemas/Move"));
+            Map<String, Schema> ofCutter = schemas.get("Cutter").getProperties();
+            ofCutter.put("shape", new Schema<>().$ref("#/components/schemas/CutterShape"));
+            schemas.values().forEach(ApiDescription::allSent);
+            api.getComponents().setSchemas(schemas);
+        };
+    }
+
+    private static Schema<?> family(Class<?> family, String by) {
+        StringSchema word = new StringSchema();
+        Catalogue.recordsOf(family).forEach(record -> word.addEnumItem(Catalogue.word(record)));
+        return new ObjectSchema().addProperty(by, word).additionalProperties(true);
+    }
+
+    private static void allSent(Schema schema) {
+        Map<String, Schema> properties = schema.getProperties();
+        if (properties == null) {
+            return;
+        }
+        schema.setRequired(new ArrayList<>(properties.keySet()));
+        properties.replaceAll((name, property) -> {
+            boolean nullable =
+                    property.getExtensions() != null && property.getExtensions().remove("x-may-be-null") != null;
+            if (property.getExtensions() != null && property.getExtensions().isEmpty()) {
+                property.setExtensions(null);
+            }
+            if (!nullable) {
+                return property;
+            }
+            Schema none = new Schema<>();
+            none.setTypes(Set.of("null"));
+            return new Schema<>().anyOf(List.of(property, none));
+        });
+    }
+}

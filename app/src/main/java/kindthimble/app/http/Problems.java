@@ -1,0 +1,131 @@
+package kindthimble.app.http;
+
+import java.util.stream.Collectors;
+import kindthimble.core.catalogue.Refused;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.web.ErrorResponseException;
+import org.springframework.web.HttpMediaTypeNotSupportedException;
+import org.springframework.web.HttpRequestMethodNotSupportedException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.exc.InvalidTypeIdException;
+import tools.jackson.databind.exc.MismatchedInputException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
+import tools.jackson.databind.exc.ValueInstantiationException;
+
+/** Turns what went wrong into problem details (RFC 9457) with the field and a sentence that a decorator understands. */
+@RestControllerAdvice
+class Problems {
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    @ExceptionHandler
+    ProblemDetail refused(Refused refused) {
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, refused.field(), refused.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail stale(Stale stale) {
+        return problem(HttpStatus.CONFLICT, "version", stale.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail overtaken(ObjectOptimisticLockingFailureException overtaken) {
+        return stale(new Stale("order"));
+    }
+
+    @ExceptionHandler
+    ProblemDetail notThere(NotThere notThere) {
+        return problem(HttpStatus.NOT_FOUND, "", notThere.getMessage());
+    }
+
+    @ExceptionHandler({NoResourceFoundException.class, MethodArgumentTypeMismatchException.class})
+    ProblemDetail noSuchAddress(Exception e) {
+        return problem(HttpStatus.NOT_FOUND, "", "There is nothing at this address.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail wrongMethod(HttpRequestMethodNotSupportedException e) {
+        return problem(HttpStatus.METHOD_NOT_ALLOWED, "", "This address does not answer to " + e.getMethod() + ".");
+    }
+
+    @ExceptionHandler
+    ProblemDetail wrongType(HttpMediaTypeNotSupportedException e) {
+        return problem(HttpStatus.UNSUPPORTED_MEDIA_TYPE, "", "Send this as application/json.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail unreadable(HttpMessageNotReadableException unreadable) {
+        if (!(unreadable.getCause() instanceof JacksonException cause)) {
+            return problem(HttpStatus.BAD_REQUEST, "", "Nothing was sent. Send the fields as JSON.");
+        }
+        String field = path(cause);
+        if (cause instanceof UnrecognizedPropertyException unknown) {
+            return problem(HttpStatus.BAD_REQUEST, field, "There is no field " + unknown.getPropertyName() + " here.");
+        }
+        if (cause instanceof InvalidTypeIdException unknown) {
+            return problem(
+                    HttpStatus.BAD_REQUEST,
+                    field,
+                    unknown.getTypeId() == null
+                            ? "Say which kind this is."
+                            : "There is no kind \"" + unknown.getTypeId() + "\" here.");
+        }
+        if (cause instanceof MismatchedInputException wrong) {
+            return problem(
+                    HttpStatus.BAD_REQUEST,
+                    field,
+                    wrong.getTargetType() != null && isNumber(wrong.getTargetType())
+                            ? "Write a number for " + last(field) + "."
+                            : "What stands in " + (field.isEmpty() ? "the request" : last(field))
+                                    + " is missing or not of the right sort.");
+        }
+        if (cause instanceof ValueInstantiationException) {
+            return problem(HttpStatus.BAD_REQUEST, field, "Something in " + last(field) + " is missing.");
+        }
+        return problem(HttpStatus.BAD_REQUEST, field, "This is not well-formed JSON.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail framework(ErrorResponseException e) {
+        return e.getBody();
+    }
+
+    @ExceptionHandler
+    ProblemDetail unexpected(Exception e) {
+        LOG.error("Unexpected", e);
+        return problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "",
+                "Something went wrong here, and nothing was saved. Try once more; the log file says what happened.");
+    }
+
+    private static ProblemDetail problem(HttpStatus status, String field, String sentence) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, sentence);
+        problem.setProperty("field", field);
+        return problem;
+    }
+
+    private static boolean isNumber(Class<?> type) {
+        return Number.class.isAssignableFrom(type) || type.isPrimitive() && type != boolean.class;
+    }
+
+    private static String last(String field) {
+        return field.substring(field.lastIndexOf('.') + 1);
+    }
+
+    private static String path(JacksonException cause) {
+        return cause.getPath().stream()
+                .map(step ->
+                        step.getPropertyName() == null ? "[" + step.getIndex() + "]" : "." + step.getPropertyName())
+                .collect(Collectors.joining())
+                .replaceFirst("^\\.", "");
+    }
+}

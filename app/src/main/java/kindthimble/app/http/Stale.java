@@ -1,0 +1,19 @@
+package kindthimble.app.http;
+
+/** Somebody (another tab, another device) has saved since the caller last looked. */
+public final class Stale extends RuntimeException {
+    private static final long serialVersionUID = 1;
+
+    public Stale(String what) {
+        super("This " + what + " was changed in another tab or on another device. Nothing was overwritten.");
+    }
+
+    /**
+     * @throws Stale when the version that the caller worked on is not the newest
+     */
+    public static void check(String what, int given, int newest) {
+        if (given != newest) {
+            throw new Stale(what);
+        }
+    }
+}

@@ -1,0 +1,10 @@
+package kindthimble.app.order;
+
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface DesignRepository extends JpaRepository<DesignEntity, Long> {
+    List<DesignEntity> findByOrderIdAndRemovedAtIsNullOrderByPositionAscIdAsc(long orderId);
+
+    int countByOrderId(long orderId);
+}

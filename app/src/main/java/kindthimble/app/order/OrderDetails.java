@@ -1,0 +1,72 @@
+package kindthimble.app.order;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import kindthimble.core.catalogue.Catalogue;
+import kindthimble.core.catalogue.Refused;
+import kindthimble.core.move.Flood;
+
+/**
+ * What a decorator says of an order.
+ *
+ * @param name of the set, 1 to {@value #LONGEST_NAME} characters
+ * @param client for whom; may be empty
+ * @param handOver when it is fetched, by the clock on the wall
+ * @param floodSeconds this order's flood, or null for the shop's
+ * @param extra how much is mixed beyond need
+ * @param palette its colours
+ */
+public record OrderDetails(
+        String name,
+        String client,
+        LocalDateTime handOver,
+        Double floodSeconds,
+        Extra extra,
+        List<PaletteColour> palette) {
+    static final int LONGEST_NAME = 80;
+    static final int LONGEST_CLIENT = 120;
+    private static final int FIRST_YEAR = 2000;
+    private static final int LAST_YEAR = 2199;
+
+    /**
+     * The same, tidied and complete.
+     *
+     * @throws Refused naming the first field that is wrong
+     */
+    OrderDetails checked() {
+        if (name == null || name.isBlank()) {
+            throw new Refused("name", "Give the order a name.");
+        }
+        if (name.strip().length() > LONGEST_NAME) {
+            throw new Refused("name", "Keep the order's name under " + (LONGEST_NAME + 1) + " letters.");
+        }
+        String forWhom = client == null ? "" : client.strip();
+        if (forWhom.length() > LONGEST_CLIENT) {
+            throw new Refused("client", "Keep this under " + (LONGEST_CLIENT + 1) + " letters.");
+        }
+        if (handOver == null) {
+            throw new Refused("handOver", "Say on which day and at what time it is handed over.");
+        }
+        if (handOver.getYear() < FIRST_YEAR || handOver.getYear() > LAST_YEAR) {
+            throw new Refused("handOver", "The hand-over is in the year " + handOver.getYear() + ": check the date.");
+        }
+        if (floodSeconds != null) {
+            try {
+                Catalogue.check(new Flood("", floodSeconds, null, null));
+            } catch (Refused refused) {
+                if (refused.field().equals("countSeconds")) {
+                    throw new Refused("floodSeconds", refused.getMessage());
+                }
+            }
+        }
+        Extra wanted = extra == null ? Extra.usual() : extra;
+        wanted.check();
+        return new OrderDetails(
+                name.strip(),
+                forWhom,
+                handOver,
+                floodSeconds,
+                wanted,
+                PaletteColour.checked(palette == null ? PaletteColour.starters() : palette));
+    }
+}

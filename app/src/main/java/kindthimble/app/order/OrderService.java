@@ -1,0 +1,193 @@
+package kindthimble.app.order;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import kindthimble.app.cookie.CookieService;
+import kindthimble.app.http.NotThere;
+import kindthimble.app.http.Stale;
+import kindthimble.app.shop.ShopService;
+import kindthimble.core.catalogue.Refused;
+import kindthimble.core.design.Design;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps orders and their designs. Nothing is stored that can't be measured, and nothing is thrown away: removing can be undone. */
+@Service
+@Transactional
+public class OrderService {
+    /** Most cookies of one design. */
+    static final int MOST_COOKIES = 9_999;
+
+    static final int MOST_DESIGNS = 60;
+
+    private final OrderRepository orders;
+    private final DesignRepository designs;
+    private final ShopService shop;
+    private final CookieService cookies;
+    private final Clock clock;
+
+    OrderService(
+            OrderRepository orders, DesignRepository designs, ShopService shop, CookieService cookies, Clock clock) {
+        this.orders = orders;
+        this.designs = designs;
+        this.shop = shop;
+        this.cookies = cookies;
+        this.clock = clock;
+    }
+
+    /** All orders that are not removed, by hand-over. */
+    @Transactional(readOnly = true)
+    public List<OrderView> all() {
+        return orders.findByRemovedAtIsNullOrderByHandOverAscIdAsc().stream()
+                .map(this::view)
+                .toList();
+    }
+
+    /** Whether there has never been an order. */
+    @Transactional(readOnly = true)
+    public boolean isUntouched() {
+        return orders.count() == 0;
+    }
+
+    @Transactional(readOnly = true)
+    public OrderView order(long id) {
+        return view(stored(id));
+    }
+
+    public OrderView take(OrderDetails details) {
+        return view(orders.saveAndFlush(new OrderEntity(details.checked())));
+    }
+
+    OrderView change(long id, int version, OrderDetails wanted) {
+        OrderEntity order = stored(id);
+        Stale.check("order", version, order.version());
+        OrderDetails details = wanted.checked();
+        for (DesignEntity design : designsOf(id)) {
+            needColours(design.document(), details.palette(), "palette");
+        }
+        order.set(details);
+        return view(orders.saveAndFlush(order));
+    }
+
+    void remove(long id) {
+        stored(id).remove(clock.instant());
+    }
+
+    OrderView restore(long id) {
+        OrderEntity order = orders.findById(id).orElseThrow(() -> new NotThere("order"));
+        order.restore();
+        return view(order);
+    }
+
+    public DesignView addDesign(long orderId, int count, Design document) {
+        OrderEntity order = stored(orderId);
+        if (designsOf(orderId).size() >= MOST_DESIGNS) {
+            throw new Refused("", "An order has at most " + MOST_DESIGNS + " designs.");
+        }
+        check(order, count, document);
+        return view(
+                order,
+                designs.saveAndFlush(new DesignEntity(orderId, designs.countByOrderId(orderId), count, document)));
+    }
+
+    DesignView changeDesign(long orderId, long designId, int version, int count, Design document) {
+        OrderEntity order = stored(orderId);
+        DesignEntity design = storedDesign(orderId, designId);
+        Stale.check("design", version, design.version());
+        check(order, count, document);
+        design.set(count, document);
+        return view(order, designs.saveAndFlush(design));
+    }
+
+    void removeDesign(long orderId, long designId) {
+        storedDesign(orderId, designId).remove(clock.instant());
+    }
+
+    DesignView restoreDesign(long orderId, long designId) {
+        OrderEntity order = stored(orderId);
+        DesignEntity design = designs.findById(designId)
+                .filter(found -> found.orderId() == orderId)
+                .orElseThrow(() -> new NotThere("design"));
+        // Its colours may have left the palette in the meantime.
+        needColours(design.document(), order.details().palette(), "palette");
+        design.restore();
+        return view(order, designs.saveAndFlush(design));
+    }
+
+    private void check(OrderEntity order, int count, Design document) {
+        if (count < 1 || count > MOST_COOKIES) {
+            throw new Refused(
+                    "count",
+                    "Between 1 and %,d cookies of a design can be planned; %,d can't.".formatted(MOST_COOKIES, count));
+        }
+        if (document == null) {
+            throw new Refused("document", "Send the design.");
+        }
+        try {
+            document.check();
+            needColours(document, order.details().palette(), "moves");
+            cookies.measure(document, shop.settings(), order.details().floodSeconds());
+        } catch (Refused refused) {
+            throw refused.inside("document");
+        }
+    }
+
+    private static void needColours(Design design, List<PaletteColour> palette, String field) {
+        List<String> keys = palette.stream().map(PaletteColour::key).toList();
+        for (int i = 0; i < design.moves().size(); i++) {
+            String colour = design.moves().get(i).colour();
+            if (!keys.contains(colour)) {
+                throw field.equals("palette")
+                        ? new Refused(
+                                "palette",
+                                "The colour %s is used by %s: give that part another colour first."
+                                        .formatted(colour, design.name()))
+                        : new Refused(
+                                "moves[" + i + "].colour",
+                                "This order has no colour %s. Pick one of its palette.".formatted(colour));
+            }
+        }
+    }
+
+    private OrderEntity stored(long id) {
+        return orders.findById(id).filter(order -> !order.isRemoved()).orElseThrow(() -> new NotThere("order"));
+    }
+
+    private DesignEntity storedDesign(long orderId, long designId) {
+        return Optional.of(designId)
+                .flatMap(designs::findById)
+                .filter(design -> design.orderId() == orderId && !design.isRemoved())
+                .orElseThrow(() -> new NotThere("design"));
+    }
+
+    private List<DesignEntity> designsOf(long orderId) {
+        return designs.findByOrderIdAndRemovedAtIsNullOrderByPositionAscIdAsc(orderId);
+    }
+
+    private OrderView view(OrderEntity order) {
+        return new OrderView(
+                order.id(),
+                order.version(),
+                order.details(),
+                designsOf(order.id()).stream()
+                        .map(design -> view(order, design))
+                        .toList());
+    }
+
+    private DesignView view(OrderEntity order, DesignEntity design) {
+        try {
+            return new DesignView(
+                    design.id(),
+                    design.version(),
+                    design.count(),
+                    design.document(),
+                    cookies.view(
+                            design.document(), shop.settings(), order.details().floodSeconds()),
+                    null);
+        } catch (Refused refused) {
+            return new DesignView(
+                    design.id(), design.version(), design.count(), design.document(), null, refused.getMessage());
+        }
+    }
+}

@@ -1,0 +1,13 @@
+package kindthimble.app.order;
+
+import java.util.List;
+
+/**
+ * An order as it is stored.
+ *
+ * @param id its number
+ * @param version to be sent back with a change
+ * @param details what is said of it
+ * @param designs its designs, in order
+ */
+public record OrderView(long id, int version, OrderDetails details, List<DesignView> designs) {}

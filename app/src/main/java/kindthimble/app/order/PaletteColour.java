@@ -1,0 +1,91 @@
+package kindthimble.app.order;
+
+import java.text.Normalizer;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.regex.Pattern;
+import kindthimble.core.catalogue.Refused;
+
+/**
+ * A colour of an order.
+ *
+ * @param key by which designs refer to it; made from the name when the colour is new (null or empty), and kept for good
+ * @param name what the decorator calls it
+ * @param hex {@code #RRGGBB}
+ */
+public record PaletteColour(String key, String name, String hex) {
+    static final int MOST_COLOURS = 40;
+    static final int LONGEST_NAME = 40;
+    private static final Pattern HEX = Pattern.compile("#[0-9A-Fa-f]{6}");
+
+    /** What a new order starts with. */
+    static List<PaletteColour> starters() {
+        return List.of(
+                new PaletteColour("white", "White", "#F6F6F0"),
+                new PaletteColour("poppy", "Poppy", "#D5473F"),
+                new PaletteColour("marigold", "Marigold", "#FFB14E"),
+                new PaletteColour("lagoon", "Lagoon", "#3FBFB2"),
+                new PaletteColour("coal", "Coal", "#3A3330"));
+    }
+
+    /**
+     * Checks a palette and gives new colours their keys.
+     *
+     * @throws Refused naming the colour that is wrong
+     */
+    static List<PaletteColour> checked(List<PaletteColour> palette) {
+        if (palette == null || palette.size() > MOST_COLOURS) {
+            throw new Refused("palette", "A palette has at most " + MOST_COLOURS + " colours.");
+        }
+        Set<String> keys = new HashSet<>();
+        Set<String> names = new HashSet<>();
+        palette.stream().filter(PaletteColour::hasKey).forEach(colour -> keys.add(colour.key()));
+        List<PaletteColour> checked = new ArrayList<>();
+        for (int i = 0; i < palette.size(); i++) {
+            String field = "palette[" + i + "]";
+            PaletteColour colour = palette.get(i);
+            if (colour == null || colour.name() == null || colour.name().isBlank()) {
+                throw new Refused(field + ".name", "Give the colour a name.");
+            }
+            String name = colour.name().strip();
+            if (name.length() > LONGEST_NAME) {
+                throw new Refused(field + ".name", "Keep the colour's name under " + (LONGEST_NAME + 1) + " letters.");
+            }
+            if (!names.add(name.toLowerCase(Locale.ROOT))) {
+                throw new Refused(field + ".name", "Two colours are called " + name + ": rename one of them.");
+            }
+            if (colour.hex() == null || !HEX.matcher(colour.hex()).matches()) {
+                throw new Refused(
+                        field + ".hex", "Write the colour as # and six digits or letters a-f, such as #D5473F.");
+            }
+            checked.add(new PaletteColour(
+                    colour.hasKey() ? colour.key() : newKey(name, keys),
+                    name,
+                    colour.hex().toUpperCase(Locale.ROOT)));
+        }
+        if (checked.stream().map(PaletteColour::key).distinct().count() < checked.size()) {
+            throw new Refused("palette", "Two colours share one key.");
+        }
+        return checked;
+    }
+
+    private boolean hasKey() {
+        return key != null && !key.isBlank();
+    }
+
+    private static String newKey(String name, Set<String> taken) {
+        String plain = Normalizer.normalize(name, Normalizer.Form.NFD)
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("[^a-z0-9]+", "-")
+                .replaceAll("^-+|-+$", "");
+        String stem = plain.isEmpty() ? "colour" : plain;
+        String key = stem;
+        for (int i = 2; !taken.add(key); i++) {
+            key = stem + "-" + i;
+        }
+        return key;
+    }
+}

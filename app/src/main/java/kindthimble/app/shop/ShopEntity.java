@@ -1,0 +1,109 @@
+package kindthimble.app.shop;
+
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.Embedded;
+import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.util.ArrayList;
+import java.util.List;
+import kindthimble.core.shop.ShopSettings;
+import kindthimble.core.shop.Tip;
+
+/** The one shop of this installation. */
+@Entity
+@Table(name = "shop")
+class ShopEntity {
+    static final long ONLY = 1;
+
+    @Id
+    private long id = ONLY;
+
+    @Version
+    private int version;
+
+    @Embedded
+    private Numbers numbers;
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "shop_tip", joinColumns = @JoinColumn(name = "shop_id"))
+    @OrderColumn(name = "position")
+    private List<TipRow> tips = new ArrayList<>();
+
+    protected ShopEntity() {}
+
+    ShopEntity(ShopSettings settings) {
+        set(settings);
+    }
+
+    @Embeddable
+    record Numbers(
+            double spreadPercent,
+            double marginMm,
+            double floodCountSeconds,
+            double breakagePercent,
+            double bagFillGrams,
+            double tippedBagKeepsGrams,
+            double tiplessBagKeepsGrams,
+            double bowlKeepsGrams,
+            double mixerKeepsGrams,
+            double mixerLeastGrams,
+            double mixerMostGrams,
+            double cookieVariationPercent,
+            double dayVariationPercent) {}
+
+    @Embeddable
+    record TipRow(String name, double openingMm) {}
+
+    int version() {
+        return version;
+    }
+
+    void set(ShopSettings s) {
+        numbers = new Numbers(
+                s.spreadPercent(),
+                s.marginMm(),
+                s.floodCountSeconds(),
+                s.breakagePercent(),
+                s.bagFillGrams(),
+                s.tippedBagKeepsGrams(),
+                s.tiplessBagKeepsGrams(),
+                s.bowlKeepsGrams(),
+                s.mixerKeepsGrams(),
+                s.mixerLeastGrams(),
+                s.mixerMostGrams(),
+                s.cookieVariationPercent(),
+                s.dayVariationPercent());
+        List<TipRow> rows = s.tips().stream()
+                .map(tip -> new TipRow(tip.name(), tip.openingMm()))
+                .toList();
+        if (!rows.equals(List.copyOf(tips))) {
+            tips.clear();
+            tips.addAll(rows);
+        }
+    }
+
+    ShopSettings settings() {
+        return new ShopSettings(
+                numbers.spreadPercent(),
+                numbers.marginMm(),
+                numbers.floodCountSeconds(),
+                numbers.breakagePercent(),
+                numbers.bagFillGrams(),
+                numbers.tippedBagKeepsGrams(),
+                numbers.tiplessBagKeepsGrams(),
+                numbers.bowlKeepsGrams(),
+                numbers.mixerKeepsGrams(),
+                numbers.mixerLeastGrams(),
+                numbers.mixerMostGrams(),
+                numbers.cookieVariationPercent(),
+                numbers.dayVariationPercent(),
+                tips.stream().map(row -> new Tip(row.name(), row.openingMm())).toList());
+    }
+}

@@ -1,0 +1,26 @@
+import type { components } from "./schema";
+
+type Schemas = components["schemas"];
+
+export type OrderView = Schemas["OrderView"];
+export type OrderDetails = Schemas["OrderDetails"];
+export type DesignView = Schemas["DesignView"];
+export type Design = Schemas["Design"];
+export type Move = Schemas["Move"];
+export type CookieView = Schemas["CookieView"];
+export type MarkView = Schemas["MarkView"];
+export type Layer = Schemas["Layer"];
+export type PaletteColour = Schemas["PaletteColour"];
+export type PourView = Schemas["PourView"];
+export type Pour = Schemas["Pour"];
+export type Bowl = Schemas["Bowl"];
+export type Portion = Schemas["Portion"];
+export type Kind = Schemas["Kind"];
+export type Parameter = Schemas["Parameter"];
+export type CatalogueView = Schemas["CatalogueView"];
+export type ShopView = Schemas["ShopView"];
+export type WeekView = Schemas["WeekView"];
+export type State = Schemas["State"];
+
+/** What went wrong, as the server says it. */
+export type Problem = { status: number; field: string; detail: string };

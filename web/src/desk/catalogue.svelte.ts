@@ -1,0 +1,46 @@
+import { answered, api } from "../api/client";
+import type { CatalogueView, Kind, Parameter, ShopView } from "../api/types";
+
+/** What can be planned, and the shop's numbers: fetched once. */
+class Reference {
+  catalogue = $state.raw<CatalogueView | null>(null);
+  shop = $state.raw<ShopView | null>(null);
+
+  async load(): Promise<void> {
+    const [catalogue, shop] = await Promise.all([
+      this.catalogue ?? answered(api.GET("/api/catalogue")),
+      answered(api.GET("/api/shop")),
+    ]);
+    this.catalogue = catalogue;
+    this.shop = shop;
+  }
+
+  move(word: string): Kind | undefined {
+    return this.catalogue?.moves.find((kind) => kind.word === word);
+  }
+
+  cutter(word: string): Kind | undefined {
+    return this.catalogue?.cutters.find((kind) => kind.word === word);
+  }
+
+  get tips(): string[] {
+    return this.shop?.settings.tips.map((tip) => tip.name) ?? [];
+  }
+}
+
+export const reference = new Reference();
+
+/** What a new move or cutter starts with: only what must be given. */
+export function startingValues(kind: Kind, colour: string): Record<string, unknown> {
+  const values: Record<string, unknown> = {};
+  for (const parameter of kind.parameters) {
+    if (parameter.type === "PALETTE") values[parameter.name] = colour;
+    else if (parameter.required) values[parameter.name] = Number(parameter.usual);
+  }
+  return values;
+}
+
+/** What stands in an empty field: the number that is taken then, or a word for it. */
+export function standIn(parameter: Parameter): string {
+  return parameter.otherwise || parameter.usual || "";
+}

@@ -1,0 +1,354 @@
+import { answered, api, Refusal } from "../api/client";
+import type {
+  Design,
+  DesignView,
+  OrderDetails,
+  OrderView,
+  PaletteColour,
+  PourView,
+  Problem,
+} from "../api/types";
+import { reference } from "./catalogue.svelte";
+import { History, type Snapshot } from "./history.svelte";
+import { Saver } from "./saver";
+import { toast } from "./toast.svelte";
+
+type DesignDraft = { count: number; document: Design };
+type Conflict = { sentence: string; takeTheirs: () => void; keepMine: () => void };
+
+/**
+ * The order that lies open: what is stored, what has been typed and is on its way, and the pour that follows from it. Every
+ * change is saved at once; what the server refuses stays on the screen with its sentence.
+ */
+class OrderDesk {
+  id = $state(0);
+  order = $state.raw<OrderView | null>(null);
+  pour = $state.raw<PourView | null>(null);
+  pourTrouble = $state("");
+  missing = $state("");
+  unreached = $state("");
+  conflict = $state.raw<Conflict | null>(null);
+  readonly history = new History();
+
+  #detailsDraft = $state.raw<OrderDetails | null>(null);
+  #designDrafts = $state.raw<Record<number, DesignDraft>>({});
+  #problems = $state.raw<Record<string, Problem>>({});
+  #detailsSaver: Saver<OrderDetails, OrderView> | null = null;
+  #designSavers = new Map<number, Saver<DesignDraft, DesignView>>();
+  #pouring = false;
+  #pourAgain = false;
+  readonly #others = new BroadcastChannel("kind-thimble-orders");
+
+  constructor() {
+    this.#others.onmessage = (message: MessageEvent<number>) => {
+      if (message.data === this.id) void this.refresh();
+    };
+    document.addEventListener("visibilitychange", () => {
+      if (document.visibilityState === "visible") void this.refresh();
+    });
+  }
+
+  async open(id: number): Promise<void> {
+    if (this.id === id && this.order) return;
+    this.id = id;
+    this.order = null;
+    this.pour = null;
+    this.missing = "";
+    this.conflict = null;
+    this.#detailsDraft = null;
+    this.#designDrafts = {};
+    this.#problems = {};
+    this.#designSavers.clear();
+    this.#detailsSaver = this.#newDetailsSaver(id);
+    this.history.open(id);
+    try {
+      const [order] = await Promise.all([this.#fetch(id), reference.load()]);
+      if (this.id !== id) return;
+      this.order = order;
+      await this.repour();
+    } catch (e) {
+      this.missing = (e as Error).message;
+    }
+  }
+
+  /** Looks again, unless something typed is still on its way or refused. */
+  async refresh(): Promise<void> {
+    const id = this.id;
+    if (!this.order || this.pending) return;
+    try {
+      const order = await this.#fetch(id);
+      if (this.id === id && !this.pending) {
+        this.order = order;
+        await this.repour();
+      }
+    } catch {
+      // The next look or the next save says what is wrong.
+    }
+  }
+
+  get details(): OrderDetails | null {
+    return this.#detailsDraft ?? this.order?.details ?? null;
+  }
+
+  get palette(): PaletteColour[] {
+    return this.order?.details.palette ?? [];
+  }
+
+  get hexes(): Record<string, string> {
+    return Object.fromEntries(this.palette.map((colour) => [colour.key, colour.hex]));
+  }
+
+  colourName(key: string): string {
+    return this.palette.find((colour) => colour.key === key)?.name ?? key;
+  }
+
+  /** Whether something typed is not stored yet. */
+  get pending(): boolean {
+    return this.#detailsDraft !== null || Object.keys(this.#designDrafts).length > 0;
+  }
+
+  /** The designs, with what has been typed in the place of what is stored. */
+  get designs(): DesignView[] {
+    return (this.order?.designs ?? []).map((design) => ({
+      ...design,
+      ...this.#designDrafts[design.id],
+    }));
+  }
+
+  design(id: number): DesignView | undefined {
+    return this.designs.find((design) => design.id === id);
+  }
+
+  get cookies(): number {
+    return this.designs.reduce((sum, design) => sum + design.count, 0);
+  }
+
+  problem(of: "order" | number): Problem | null {
+    return this.#problems[of] ?? null;
+  }
+
+  editDetails(change: (details: OrderDetails) => void): void {
+    if (!this.details) return;
+    const draft = $state.snapshot(this.details) as OrderDetails;
+    change(draft);
+    this.#detailsDraft = draft;
+    this.#detailsSaver?.push(draft);
+  }
+
+  /** @param field names what is typed into, so that undo takes it back in one go */
+  editDesign(id: number, change: (draft: DesignDraft) => void, field = ""): void {
+    const now = this.design(id);
+    if (!now) return;
+    const before = structuredClone({ count: now.count, document: now.document });
+    const draft = structuredClone(before);
+    change(draft);
+    this.history.keep({ design: id, ...before }, { design: id, ...draft }, field, Date.now());
+    this.#put(id, draft);
+  }
+
+  undo(): void {
+    this.#bringBack(this.history.undo());
+  }
+
+  redo(): void {
+    this.#bringBack(this.history.redo());
+  }
+
+  async addDesign(document: Design, count: number): Promise<number | null> {
+    return this.#act(async () => {
+      const added = await answered(
+        api.POST("/api/orders/{order}/designs", {
+          params: { path: { order: this.id } },
+          body: { count, document },
+        }),
+      );
+      this.#changeOrder((order) => ({ ...order, designs: [...order.designs, added] }));
+      return added.id;
+    });
+  }
+
+  async removeDesign(id: number): Promise<void> {
+    const path = { order: this.id, design: id };
+    const name = this.design(id)?.document.name ?? "";
+    await this.#act(async () => {
+      await answered(api.DELETE("/api/orders/{order}/designs/{design}", { params: { path } }));
+      this.#changeOrder((order) => ({
+        ...order,
+        designs: order.designs.filter((design) => design.id !== id),
+      }));
+    });
+    toast.say(`${name} is taken off the tray.`, {
+      word: "Put it back",
+      run: () =>
+        void this.#act(async () => {
+          await answered(
+            api.POST("/api/orders/{order}/designs/{design}/restore", { params: { path } }),
+          );
+          this.order = await this.#fetch(path.order);
+        }),
+    });
+  }
+
+  /** Asks for the pour again; questions asked meanwhile are answered by one more. */
+  async repour(): Promise<void> {
+    if (this.#pouring) {
+      this.#pourAgain = true;
+      return;
+    }
+    this.#pouring = true;
+    do {
+      this.#pourAgain = false;
+      const id = this.id;
+      try {
+        const pour = await answered(
+          api.GET("/api/orders/{order}/pour", { params: { path: { order: id } } }),
+        );
+        if (id === this.id) this.pour = pour;
+        this.pourTrouble = "";
+      } catch (e) {
+        this.pourTrouble = (e as Error).message;
+      }
+    } while (this.#pourAgain);
+    this.#pouring = false;
+  }
+
+  #fetch(id: number): Promise<OrderView> {
+    return answered(api.GET("/api/orders/{order}", { params: { path: { order: id } } }));
+  }
+
+  #bringBack(snapshot: Snapshot | undefined): void {
+    if (snapshot && this.design(snapshot.design)) {
+      this.#put(snapshot.design, { count: snapshot.count, document: snapshot.document });
+    }
+  }
+
+  #put(id: number, draft: DesignDraft): void {
+    this.#designDrafts = { ...this.#designDrafts, [id]: draft };
+    let saver = this.#designSavers.get(id);
+    if (!saver) {
+      saver = this.#newDesignSaver(this.id, id);
+      this.#designSavers.set(id, saver);
+    }
+    saver.push(draft);
+  }
+
+  #newDesignSaver(orderId: number, id: number): Saver<DesignDraft, DesignView> {
+    const path = { order: orderId, design: id };
+    return new Saver<DesignDraft, DesignView>(
+      (draft) =>
+        answered(
+          api.PUT("/api/orders/{order}/designs/{design}", {
+            params: { path },
+            body: { version: this.#storedDesign(id)?.version ?? 0, ...draft },
+          }),
+        ),
+      {
+        stored: (stored, more) => {
+          this.#setProblem(id, null);
+          this.#changeOrder((order) => ({
+            ...order,
+            designs: order.designs.map((design) => (design.id === id ? stored : design)),
+          }));
+          if (!more) this.#dropDraft(id);
+          this.#settled();
+        },
+        refused: (problem) =>
+          problem.status === 409
+            ? this.#disagree(problem, (order) => {
+                const draft = this.#designDrafts[id];
+                this.#dropDraft(id);
+                this.order = order;
+                return () => draft && this.#put(id, draft);
+              })
+            : this.#setProblem(id, problem),
+        unreached: (sentence) => (this.unreached = sentence),
+      },
+    );
+  }
+
+  #newDetailsSaver(id: number): Saver<OrderDetails, OrderView> {
+    return new Saver<OrderDetails, OrderView>(
+      (details) =>
+        answered(
+          api.PUT("/api/orders/{order}", {
+            params: { path: { order: id } },
+            body: { version: this.order?.version ?? 0, details },
+          }),
+        ),
+      {
+        stored: (stored, more) => {
+          if (this.id !== id) return;
+          this.#setProblem("order", null);
+          this.order = stored;
+          if (!more) this.#detailsDraft = null;
+          this.#settled();
+        },
+        refused: (problem) =>
+          problem.status === 409
+            ? this.#disagree(problem, (order) => {
+                const draft = this.#detailsDraft;
+                this.#detailsDraft = null;
+                this.order = order;
+                return () => draft && this.editDetails((details) => Object.assign(details, draft));
+              })
+            : this.#setProblem("order", problem),
+        unreached: (sentence) => (this.unreached = sentence),
+      },
+    );
+  }
+
+  /** Another tab was first: nothing is overwritten until she has said whose change stays. */
+  #disagree(problem: Problem, takeTheirs: (order: OrderView) => () => void): void {
+    const settle = (keepMine: boolean) => async () => {
+      const again = takeTheirs(await this.#fetch(this.id));
+      this.conflict = null;
+      if (keepMine) again();
+      else await this.repour();
+    };
+    this.conflict = {
+      sentence: problem.detail,
+      takeTheirs: () => void settle(false)(),
+      keepMine: () => void settle(true)(),
+    };
+  }
+
+  async #act<T>(act: () => Promise<T>): Promise<T | null> {
+    try {
+      const done = await act();
+      this.#settled();
+      return done;
+    } catch (e) {
+      toast.say(e instanceof Refusal ? e.problem.detail : (e as Error).message);
+      return null;
+    }
+  }
+
+  #settled(): void {
+    this.unreached = "";
+    this.#others.postMessage(this.id);
+    void this.repour();
+  }
+
+  #storedDesign(id: number): DesignView | undefined {
+    return this.order?.designs.find((design) => design.id === id);
+  }
+
+  #dropDraft(id: number): void {
+    this.#designDrafts = without(this.#designDrafts, id);
+  }
+
+  #setProblem(of: "order" | number, problem: Problem | null): void {
+    const rest = without(this.#problems, of);
+    this.#problems = problem ? { ...rest, [of]: problem } : rest;
+  }
+
+  #changeOrder(change: (order: OrderView) => OrderView): void {
+    if (this.order) this.order = change(this.order);
+  }
+}
+
+function without<T>(all: Record<string | number, T>, key: string | number): Record<string, T> {
+  return Object.fromEntries(Object.entries(all).filter(([name]) => name !== String(key)));
+}
+
+export const desk = new OrderDesk();

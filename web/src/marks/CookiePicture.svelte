@@ -1,0 +1,56 @@
+<script lang="ts">
+  import type { CookieView, Layer } from "../api/types";
+  import { isPale } from "../units/colour";
+
+  // Paints what the server answers: layers of paths in mm, from the cookie up.
+  let {
+    cookie,
+    hexes,
+    lit = null,
+  }: { cookie: CookieView; hexes: Record<string, string>; lit?: number | null } = $props();
+
+  const hex = (layer: Layer) => hexes[layer.colour] ?? "#888888";
+  const rim = (layer: Layer) => (isPale(hex(layer)) ? "#1B2440" : "none");
+</script>
+
+{#each cookie.layers as layer, i (i)}
+  {#if layer.role === "DOUGH"}
+    <path d={layer.path} fill="#DDB98A" stroke="#B98D56" stroke-width="0.5" fill-rule="evenodd" />
+  {:else if layer.strokeMm}
+    {#if rim(layer) !== "none"}
+      <path
+        d={layer.path}
+        fill="none"
+        stroke="#1B2440"
+        stroke-opacity={layer.role === "RAISED" ? 0.75 : 0.35}
+        stroke-width={layer.strokeMm + 0.35}
+        stroke-linejoin="round"
+      />
+    {/if}
+    <path
+      d={layer.path}
+      fill="none"
+      stroke={hex(layer)}
+      stroke-width={layer.strokeMm}
+      stroke-linejoin="round"
+    />
+  {:else}
+    <path
+      d={layer.path}
+      fill={hex(layer)}
+      fill-rule="evenodd"
+      stroke={rim(layer)}
+      stroke-opacity={layer.role === "COAT" ? 0.35 : 0.6}
+      stroke-width="0.3"
+    />
+  {/if}
+{/each}
+{#each cookie.layers.filter((layer) => layer.move === lit) as layer (layer.path)}
+  <path class="lit" d={layer.path} fill="none" stroke="#A9752A" stroke-width="0.9" />
+{/each}
+
+<style>
+  .lit {
+    stroke-dasharray: 2.4 1.6;
+  }
+</style>

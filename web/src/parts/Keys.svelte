@@ -1,0 +1,93 @@
+<script lang="ts">
+  import { desk } from "../desk/order.svelte";
+  import { addressed, go } from "../router";
+  import { STATIONS } from "../stations/stations";
+
+  let dialog: HTMLDialogElement;
+
+  const typing = (target: EventTarget | null) =>
+    target instanceof HTMLElement &&
+    (target.isContentEditable || /^(INPUT|SELECT|TEXTAREA)$/.test(target.tagName)) &&
+    (target as HTMLInputElement).type !== "range";
+
+  function pressed(event: KeyboardEvent) {
+    const order = addressed().order;
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z" && order) {
+      event.preventDefault();
+      if (event.shiftKey) desk.redo();
+      else desk.undo();
+      return;
+    }
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "y" && order) {
+      event.preventDefault();
+      desk.redo();
+      return;
+    }
+    if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;
+    if (event.key === "?") dialog.showModal();
+    else if (event.key === "w") go("/");
+    else if (order && /^[1-7]$/.test(event.key)) {
+      const station = STATIONS[Number(event.key) - 1];
+      if (station) go(`/orders/${order}${station.address}`);
+    }
+  }
+
+  const keys: [string, string][] = [
+    ["w", "the week"],
+    ["1 to 7", "the stations of the open order, left to right"],
+    ["ctrl+z", "undo; ctrl+shift+z or ctrl+y to redo"],
+    ["/", "on Cookie: add a move"],
+    ["arrows", "on Set: from design to design; in a number: up and down"],
+    ["+ and −", "on Set: one cookie more or fewer"],
+    ["enter", "on Set: open the design"],
+    ["n", "on Week: take an order; on Set: add a design"],
+    ["?", "this list"],
+  ];
+</script>
+
+<svelte:window onkeydown={pressed} />
+
+<dialog bind:this={dialog} aria-labelledby="keys-title">
+  <h2 id="keys-title">Keys</h2>
+  <dl>
+    {#each keys as [key, does] (key)}
+      <dt><kbd>{key}</kbd></dt>
+      <dd>{does}</dd>
+    {/each}
+  </dl>
+  <form method="dialog"><button>Close</button></form>
+</dialog>
+
+<style>
+  dialog {
+    border: 2px solid var(--cobalt);
+    border-radius: 14px;
+    background: var(--enamel);
+    color: var(--ink);
+    padding: 20px 24px;
+    max-width: min(92vw, 480px);
+  }
+  dialog::backdrop {
+    background: rgb(27 36 64 / 0.35);
+  }
+  dl {
+    display: grid;
+    grid-template-columns: auto 1fr;
+    gap: 8px 16px;
+    margin: 16px 0;
+  }
+  dd {
+    margin: 0;
+  }
+  kbd {
+    font: inherit;
+    font-weight: 600;
+  }
+  button {
+    border: 2px solid var(--cobalt);
+    border-radius: 999px;
+    background: none;
+    padding: 6px 16px;
+    cursor: pointer;
+  }
+</style>

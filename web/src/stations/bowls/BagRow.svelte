@@ -1,0 +1,62 @@
+<script lang="ts">
+  import type { Portion } from "../../api/types";
+  import { consistency, grams } from "../../units/format";
+
+  // Bags of one colour at one consistency: a cone, its length by what is in each, and what goes with it.
+  let {
+    portion,
+    hex,
+    x,
+    y,
+    right,
+  }: { portion: Portion; hex: string; x: number; y: number; right: number } = $props();
+
+  const length = $derived(34 + 44 * Math.min(1, portion.gramsPerBag / 250));
+  const slumps = {
+    STIFF: "M9 14 Q11 9 12 2 Q13 9 15 14 Z",
+    PIPING: "M8 14 A4 5.4 0 0 1 16 14 Z",
+    MEDIUM: "M6.5 14 Q7 9 12 9 T17.5 14 Z",
+    FLOOD: "M3 14 Q5 11.2 12 11.2 T21 14 Z",
+    GLAZE: "M1.5 14 Q4 12.8 12 12.8 T22.5 14 Z",
+  };
+  const how = $derived(portion.tips.length ? `tip ${portion.tips.join(", ")}` : "tipless");
+</script>
+
+<g transform="translate({x} {y})" aria-hidden="true">
+  <path
+    d="M0 -8 Q-5 0 0 8 L{length} 2 L{length} -2 Z"
+    fill={hex}
+    stroke="#1B2440"
+    stroke-width="1.4"
+    stroke-linejoin="round"
+  />
+  <g transform="translate(92 -8)">
+    <path d={slumps[portion.state]} fill="#1B2440" />
+    <line x2="24" y1="14.6" y2="14.6" stroke="#1B2440" stroke-width="1.2" />
+  </g>
+  <text x="122" y="5">{consistency(portion.state, portion.countSeconds)}</text>
+  <text class="mass" x="244" y="5" text-anchor="end">{grams(portion.finishedGrams)} g</text>
+  <text class="soft" x="252" y="5">{portion.bags > 1 ? `${portion.bags} × ` : ""}{how}</text>
+  <text class="water" x={right - x} y="5" text-anchor="end">
+    {portion.waterGrams < 0.05 ? "none" : `+ ${portion.waterGrams.toFixed(1)} g`}
+  </text>
+</g>
+
+<style>
+  text {
+    fill: var(--ink);
+    font-size: 14px;
+  }
+  .mass {
+    font-weight: 700;
+    font-size: 15px;
+  }
+  .soft {
+    fill: var(--soft);
+    font-size: 13px;
+  }
+  .water {
+    fill: var(--cobalt);
+    font-weight: 600;
+  }
+</style>

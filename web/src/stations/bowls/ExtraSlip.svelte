@@ -1,0 +1,161 @@
+<script lang="ts">
+  import type { Pour } from "../../api/types";
+  import { desk } from "../../desk/order.svelte";
+  import NumberField from "../../parts/NumberField.svelte";
+  import Sheet from "../../parts/Sheet.svelte";
+  import { chance, grams } from "../../units/format";
+
+  let { pour }: { pour: Pour } = $props();
+
+  // Steps of the slider: one chance in so many.
+  const ONE_IN = [5, 7, 10, 15, 20, 30, 40, 50, 70, 100, 150, 200];
+
+  const extra = $derived(desk.details?.extra);
+  const at = $derived.by(() => {
+    const oneIn = 1 / (extra?.risk ?? 0.02);
+    return ONE_IN.reduce(
+      (best, n, i) => (Math.abs(n - oneIn) < Math.abs((ONE_IN[best] ?? 0) - oneIn) ? i : best),
+      0,
+    );
+  });
+  const problem = $derived(desk.problem("order"));
+  const trouble = (field: string) => (problem?.field === field ? problem.detail : "");
+  const colours = $derived(pour.bowls.length);
+</script>
+
+{#if extra}
+  <Sheet label="Running short">
+    <div class="schools" role="radiogroup" aria-label="How much extra">
+      {#each [["RISK", "by risk"], ["FLAT", "flat share"]] as const as [school, word] (school)}
+        <label class:on={extra.school === school}>
+          <input
+            type="radio"
+            name="school"
+            class="unseen"
+            checked={extra.school === school}
+            onchange={() => desk.editDetails((d) => (d.extra.school = school))}
+          />{word}
+        </label>
+      {/each}
+    </div>
+    {#if extra.school === "RISK"}
+      <p>
+        <strong class="big">{chance(extra.risk)}</strong>
+        <span class="soft">chance that any colour runs short</span>
+      </p>
+      <input
+        class="slider"
+        type="range"
+        min="0"
+        max={ONE_IN.length - 1}
+        step="1"
+        value={at}
+        aria-label="Risk of running short"
+        aria-valuetext={chance(extra.risk)}
+        oninput={(event) => {
+          const oneIn = ONE_IN[Number(event.currentTarget.value)] ?? 50;
+          desk.editDetails((d) => (d.extra.risk = 1 / oneIn));
+        }}
+      />
+      <p class="ends soft">
+        <span>1 in 5</span><span>+ {grams(pour.balance.spareGrams)} g spare</span><span
+          >1 in 200</span
+        >
+      </p>
+      {#if colours > 1}
+        <p class="soft">With {colours} colours, each gets {chance(pour.bowls[0]?.risk ?? 0)}.</p>
+      {/if}
+      {#if trouble("extra.risk")}<p class="trouble" role="alert">{trouble("extra.risk")}</p>{/if}
+    {:else}
+      <NumberField
+        label="more of every colour"
+        unit="%"
+        value={extra.flatPercent}
+        least={0}
+        most={100}
+        trouble={trouble("extra.flatPercent")}
+        onchange={(percent) =>
+          percent !== null && desk.editDetails((d) => (d.extra.flatPercent = percent))}
+      />
+      <p class="soft gap">
+        + {grams(pour.balance.spareGrams)} g spare; any colour runs short {chance(pour.riskOfOrder)}
+      </p>
+    {/if}
+  </Sheet>
+{/if}
+
+<style>
+  .schools {
+    display: flex;
+    gap: 4px;
+    margin-bottom: 8px;
+  }
+  .schools label {
+    position: relative;
+    border: 1.5px solid var(--line);
+    border-radius: 999px;
+    padding: 3px 12px;
+    font-size: 13px;
+    cursor: pointer;
+  }
+  .schools label.on {
+    border-color: var(--cobalt);
+    background: var(--wash);
+    font-weight: 600;
+  }
+  .schools label:focus-within {
+    outline: 3px solid var(--brass-line);
+    outline-offset: 2px;
+  }
+  .big {
+    font-family: var(--heading);
+    font-size: 32px;
+    line-height: 1.1;
+    margin-right: 6px;
+  }
+  .slider {
+    width: 100%;
+    height: 32px;
+    margin: 2px 0 0;
+    accent-color: var(--cobalt);
+    appearance: none;
+    background: none;
+  }
+  .slider::-webkit-slider-runnable-track {
+    height: 6px;
+    border-radius: 3px;
+    background: var(--line);
+  }
+  .slider::-moz-range-track {
+    height: 6px;
+    border-radius: 3px;
+    background: var(--line);
+  }
+  .slider::-webkit-slider-thumb {
+    appearance: none;
+    width: 26px;
+    height: 26px;
+    margin-top: -10px;
+    border-radius: 50%;
+    border: 2px solid var(--cobalt);
+    background:
+      radial-gradient(circle at 50% 50%, var(--cobalt) 1.5px, transparent 2px),
+      radial-gradient(circle at 30% 50%, var(--cobalt) 1.5px, transparent 2px),
+      radial-gradient(circle at 70% 50%, var(--cobalt) 1.5px, transparent 2px),
+      radial-gradient(circle at 40% 32%, var(--cobalt) 1.5px, transparent 2px),
+      radial-gradient(circle at 60% 32%, var(--cobalt) 1.5px, transparent 2px),
+      radial-gradient(circle at 40% 68%, var(--cobalt) 1.5px, transparent 2px),
+      radial-gradient(circle at 60% 68%, var(--cobalt) 1.5px, transparent 2px), var(--enamel);
+  }
+  .ends {
+    display: flex;
+    justify-content: space-between;
+  }
+  .gap {
+    margin-top: 8px;
+  }
+  .trouble {
+    color: var(--tomato);
+    font-size: 13px;
+  }
+</style>

@@ -1,0 +1,79 @@
+<script lang="ts">
+  import type { Pour } from "../../api/types";
+  import { desk } from "../../desk/order.svelte";
+  import { consistency } from "../../units/format";
+
+  // The same figures as the picture, to read out and to copy.
+  let { pour }: { pour: Pour } = $props();
+</script>
+
+<details>
+  <summary>The same as a table</summary>
+  <div class="scroller">
+    <table>
+      <caption class="unseen">Bowls and bags of this order, in grams</caption>
+      <thead>
+        <tr>
+          <th scope="col">bowl</th>
+          <th scope="col">base in it</th>
+          <th scope="col">consistency</th>
+          <th scope="col">base</th>
+          <th scope="col">water</th>
+          <th scope="col">finished</th>
+          <th scope="col">bags</th>
+          <th scope="col">tips</th>
+        </tr>
+      </thead>
+      <tbody>
+        {#each pour.bowls as bowl (bowl.colour)}
+          {#each bowl.portions as portion, i (portion.countSeconds)}
+            <tr>
+              {#if i === 0}
+                <th scope="rowgroup" rowspan={bowl.portions.length}
+                  >{desk.colourName(bowl.colour)}</th
+                >
+                <td rowspan={bowl.portions.length}>{bowl.baseGrams.toFixed(1)}</td>
+              {/if}
+              <td class="left">{consistency(portion.state, portion.countSeconds)}</td>
+              <td>{portion.baseGrams.toFixed(1)}</td>
+              <td>{portion.waterGrams.toFixed(1)}</td>
+              <td>{portion.finishedGrams.toFixed(1)}</td>
+              <td>{portion.bags} × {portion.gramsPerBag.toFixed(0)}</td>
+              <td class="left">{portion.tips.join(", ") || "tipless"}</td>
+            </tr>
+          {/each}
+        {/each}
+      </tbody>
+    </table>
+  </div>
+</details>
+
+<style>
+  details {
+    margin-top: 8px;
+  }
+  summary {
+    cursor: pointer;
+    color: var(--cobalt);
+    font-size: 13px;
+  }
+  .scroller {
+    overflow-x: auto;
+  }
+  table {
+    border-collapse: collapse;
+    margin-top: 8px;
+    font-size: 13px;
+  }
+  th,
+  td {
+    text-align: right;
+    padding: 3px 12px 3px 0;
+    border-bottom: 1px solid var(--line);
+    vertical-align: top;
+  }
+  th:first-child,
+  .left {
+    text-align: left;
+  }
+</style>

@@ -1,0 +1,125 @@
+<script lang="ts">
+  import { desk } from "../../desk/order.svelte";
+  import Thumb from "../../marks/Thumb.svelte";
+  import Press from "../../parts/Press.svelte";
+  import Sheet from "../../parts/Sheet.svelte";
+  import { addressed, go } from "../../router";
+  import CutterForm from "./CutterForm.svelte";
+  import Drawing from "./Drawing.svelte";
+  import MoveList from "./MoveList.svelte";
+  import { newDesign } from "./newDesign";
+
+  const order = $derived(Number(addressed().order));
+  const chosen = $derived(Number(addressed().design));
+  const design = $derived(desk.design(chosen) ?? (chosen ? undefined : desk.designs[0]));
+  let lit = $state<number | null>(null);
+
+  async function add() {
+    const id = await desk.addDesign(newDesign(desk.palette, desk.designs.length + 1), 12);
+    if (id !== null) go(`/orders/${order}/cookie/${id}`);
+  }
+</script>
+
+{#if design}
+  <div class="cookie">
+    <nav aria-label="Designs">
+      {#each desk.designs as other (other.id)}
+        <a
+          href="/orders/{order}/cookie/{other.id}"
+          aria-current={other.id === design.id ? "true" : undefined}
+          aria-label={other.document.name}
+          title={other.document.name}
+        >
+          <Thumb design={other} hexes={desk.hexes} />
+        </a>
+      {/each}
+      <button aria-label="Add a design" title="Add a design" onclick={add}>+</button>
+    </nav>
+    {#key design.id}
+      <main>
+        <Sheet label={design.document.name}>
+          <Drawing {design} {lit} />
+          <CutterForm {design} />
+        </Sheet>
+      </main>
+      <aside>
+        <Sheet label="Moves"><MoveList {design} onlit={(move) => (lit = move)} /></Sheet>
+      </aside>
+    {/key}
+  </div>
+{:else}
+  <main class="none">
+    <Sheet>
+      {#if desk.designs.length === 0}
+        <h2>No design yet</h2>
+        <p>Start with a plain round; its cutter, colours and moves are all yours to change.</p>
+        <Press onpress={add}>Add a design</Press>
+      {:else}
+        <h2>This design is not on the tray</h2>
+        <p>It may have been taken off. <a href="/orders/{order}/cookie">Open the first one</a></p>
+      {/if}
+    </Sheet>
+  </main>
+{/if}
+
+<style>
+  .cookie {
+    display: grid;
+    grid-template-columns: 92px minmax(0, 1fr) 410px;
+    gap: 16px;
+    align-items: start;
+  }
+  nav {
+    display: flex;
+    flex-direction: column;
+    gap: 10px;
+  }
+  nav a,
+  nav button {
+    display: flex;
+    align-items: center;
+    justify-content: center;
+    height: 84px;
+    padding: 10px;
+    border: 2px solid var(--cobalt);
+    border-radius: 14px;
+    background: var(--enamel);
+  }
+  nav a :global(svg) {
+    width: 100%;
+    height: 100%;
+  }
+  nav a[aria-current] {
+    border: 3px solid var(--brass-line);
+  }
+  nav button {
+    height: 44px;
+    font-size: 22px;
+    color: var(--cobalt);
+    cursor: pointer;
+    background: none;
+    border-style: dashed;
+  }
+  .none {
+    max-width: 560px;
+    margin: 0 auto;
+  }
+  .none p {
+    margin: 10px 0 14px;
+  }
+  @media (max-width: 1120px) {
+    .cookie {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    nav {
+      flex-direction: row;
+      overflow-x: auto;
+      padding: 3px;
+    }
+    nav a,
+    nav button {
+      flex: 0 0 76px;
+      height: 76px;
+    }
+  }
+</style>

@@ -1,0 +1,111 @@
+<script lang="ts">
+  import type { DesignView } from "../../api/types";
+  import { desk } from "../../desk/order.svelte";
+  import CookiePicture from "../../marks/CookiePicture.svelte";
+  import Ruler from "../../marks/Ruler.svelte";
+  import { grams } from "../../units/format";
+
+  let { design, lit }: { design: DesignView; lit: number | null } = $props();
+
+  const problem = $derived(desk.problem(design.id));
+  const nameTrouble = $derived(problem?.field === "document.name" ? problem.detail : "");
+  // Sizes inside the drawing are in mm; what is written there grows with the cookie so that it reads the same.
+  const cookie = $derived(design.cookie);
+  const span = $derived(cookie ? Math.max(cookie.box.widthMm * 0.8, cookie.box.heightMm) : 80);
+  const unit = $derived(span / 100);
+  const view = $derived(
+    cookie
+      ? {
+          x: cookie.box.x - 12 * unit,
+          y: cookie.box.y - 3 * unit,
+          width: cookie.box.widthMm + 16 * unit,
+          height: cookie.box.heightMm + 15 * unit,
+        }
+      : null,
+  );
+
+  function rename(name: string) {
+    desk.editDesign(design.id, (draft) => (draft.document.name = name), "name");
+  }
+</script>
+
+<div class="head">
+  <input
+    class="name"
+    aria-label="Name of the design"
+    maxlength="200"
+    autocomplete="off"
+    value={design.document.name}
+    aria-invalid={Boolean(nameTrouble)}
+    oninput={(event) => rename(event.currentTarget.value)}
+  />
+  <span class="soft">
+    {design.count} of these{#if cookie}
+      · {cookie.box.widthMm.toFixed(0)} × {cookie.box.heightMm.toFixed(0)} mm baked ·
+      <strong>{grams(cookie.gramsEach)} g</strong> icing each{/if}
+  </span>
+</div>
+{#if nameTrouble}<p class="trouble" role="alert">{nameTrouble}</p>{/if}
+{#if cookie && view}
+  <svg
+    viewBox="{view.x} {view.y} {view.width} {view.height}"
+    role="img"
+    aria-label="{design.document.name} at true shape, {cookie.box.widthMm.toFixed(
+      0,
+    )} by {cookie.box.heightMm.toFixed(0)} mm"
+  >
+    <CookiePicture {cookie} hexes={desk.hexes} {lit} />
+    <Ruler
+      from={{ x: cookie.box.x, y: cookie.box.y + cookie.box.heightMm + 4 * unit }}
+      lengthMm={cookie.box.widthMm}
+      along="x"
+      {unit}
+    />
+    <Ruler
+      from={{ x: cookie.box.x - 4 * unit, y: cookie.box.y }}
+      lengthMm={cookie.box.heightMm}
+      along="y"
+      {unit}
+    />
+  </svg>
+{:else}
+  <p class="trouble" role="alert">{design.trouble}</p>
+{/if}
+
+<style>
+  .head {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: baseline;
+    gap: 4px 12px;
+    margin-bottom: 6px;
+  }
+  .name {
+    font-family: var(--heading);
+    font-weight: 700;
+    font-size: 21px;
+    border: 1.5px solid transparent;
+    border-radius: 8px;
+    background: none;
+    padding: 2px 6px;
+    margin-left: -6px;
+    min-width: 0;
+    flex: 0 1 240px;
+    field-sizing: content;
+  }
+  .name:hover,
+  .name:focus {
+    border-color: var(--line);
+    background: #fff;
+  }
+  svg {
+    display: block;
+    width: 100%;
+    height: min(470px, 60vh);
+    min-height: 260px;
+  }
+  .trouble {
+    color: var(--tomato);
+    font-size: 13px;
+  }
+</style>

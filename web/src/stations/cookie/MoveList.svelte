@@ -1,0 +1,144 @@
+<script lang="ts">
+  import type { DesignView, Move } from "../../api/types";
+  import { reference, startingValues } from "../../desk/catalogue.svelte";
+  import { desk } from "../../desk/order.svelte";
+  import { grams, plural } from "../../units/format";
+  import MoveAdder from "./MoveAdder.svelte";
+  import MoveRow from "./MoveRow.svelte";
+
+  let { design, onlit }: { design: DesignView; onlit: (move: number | null) => void } = $props();
+
+  let open = $state<number | null>(null);
+  const moves = $derived(design.document.moves);
+  const problem = $derived(desk.problem(design.id));
+  const elsewhere = $derived(
+    problem &&
+      !/^(count|document\.(name|cutter|marginMm|spreadPercent|moves\[))/.test(problem.field)
+      ? problem.detail
+      : "",
+  );
+
+  // What all cookies of this design drink, spares with them.
+  const drunk = $derived(
+    (desk.pour?.pour.bowls ?? []).flatMap((bowl) => {
+      const sum = bowl.portions
+        .flatMap((portion) => portion.drinks)
+        .filter((drink) => drink.design === String(design.id))
+        .reduce((g, drink) => g + drink.gramsEach * drink.cookies, 0);
+      return sum > 0 ? [`${grams(sum)} g ${desk.colourName(bowl.colour)}`] : [];
+    }),
+  );
+
+  function edit(change: (moves: Move[]) => void, field = "") {
+    desk.editDesign(design.id, (draft) => change(draft.document.moves), field);
+  }
+
+  function add(word: string) {
+    const kind = reference.move(word);
+    if (!kind) return;
+    const colours = moves.map((m) => m["colour"] as string);
+    const fresh = desk.palette.find((c) => !colours.includes(c.key)) ?? desk.palette[0];
+    const colour = (word === "flood" ? colours.at(-1) : undefined) ?? fresh?.key ?? "";
+    edit((list) => list.push({ move: word, ...startingValues(kind, colour) } as Move));
+    open = moves.length - 1;
+  }
+
+  function shift(from: number, by: number) {
+    const to = from + by;
+    if (to < 0 || to >= moves.length) return;
+    edit((list) => {
+      const [moved] = list.splice(from, 1);
+      if (moved) list.splice(to, 0, moved);
+    });
+    if (open === from) open = to;
+  }
+</script>
+
+<div class="head">
+  <h2>{plural(moves.length, "move")}</h2>
+  <span class="undo">
+    <button disabled={!desk.history.canUndo} title="Undo (ctrl+z)" onclick={() => desk.undo()}
+      >undo</button
+    >
+    <button disabled={!desk.history.canRedo} title="Redo (ctrl+y)" onclick={() => desk.redo()}
+      >redo</button
+    >
+  </span>
+</div>
+
+{#if moves.length === 0}
+  <p class="soft">Nothing on it yet. Most cookies start with an outline and a flood.</p>
+{/if}
+<ol>
+  {#each moves as move, i (i)}
+    <MoveRow
+      {design}
+      {move}
+      index={i}
+      open={open === i}
+      last={i === moves.length - 1}
+      onopen={() => {
+        open = open === i ? null : i;
+        onlit(open);
+      }}
+      onlit={(on) => onlit(on ? i : open)}
+      onshift={(by) => shift(i, by)}
+      onremove={() => {
+        open = null;
+        onlit(null);
+        edit((list) => list.splice(i, 1));
+      }}
+      onchange={(name, value) =>
+        edit((list) => {
+          const changed = list[i];
+          if (changed) changed[name] = value;
+        }, `${i}.${name}`)}
+    />
+  {/each}
+</ol>
+{#if elsewhere}<p class="trouble" role="alert">{elsewhere}</p>{/if}
+
+<MoveAdder onadd={add} />
+
+{#if drunk.length > 0}
+  <p class="drunk">
+    In this set of {design.count}, spares with them: <strong>{drunk.join(", ")}</strong>
+  </p>
+{/if}
+
+<style>
+  .head {
+    display: flex;
+    justify-content: space-between;
+    align-items: baseline;
+    margin-bottom: 6px;
+  }
+  .undo button {
+    border: 0;
+    background: none;
+    color: var(--cobalt);
+    text-decoration: underline;
+    cursor: pointer;
+    padding: 4px 6px;
+    font-size: 13px;
+  }
+  .undo button:disabled {
+    color: var(--soft);
+    text-decoration: none;
+    cursor: default;
+  }
+  ol {
+    list-style: none;
+    margin: 0 -8px;
+    padding: 0;
+  }
+  .drunk {
+    border-top: 1px solid var(--line);
+    margin-top: 14px;
+    padding-top: 10px;
+  }
+  .trouble {
+    color: var(--tomato);
+    font-size: 13px;
+  }
+</style>

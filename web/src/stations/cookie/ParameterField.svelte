@@ -1,0 +1,64 @@
+<script lang="ts">
+  import type { Parameter } from "../../api/types";
+  import { reference, standIn } from "../../desk/catalogue.svelte";
+  import { desk } from "../../desk/order.svelte";
+  import Field from "../../parts/Field.svelte";
+  import NumberField from "../../parts/NumberField.svelte";
+
+  // One thing that can be set on a move or a cutter: the catalogue says what it is and how far it goes.
+  let {
+    parameter,
+    value,
+    trouble,
+    onchange,
+  }: {
+    parameter: Parameter;
+    value: unknown;
+    trouble: string;
+    onchange: (value: unknown) => void;
+  } = $props();
+
+  const step = $derived(
+    parameter.type === "WHOLE_NUMBER" || (parameter.most ?? 0) > 20
+      ? 1
+      : (parameter.most ?? 0) <= 2
+        ? 0.05
+        : 0.5,
+  );
+</script>
+
+{#if parameter.type === "PALETTE"}
+  <Field label={parameter.word} {trouble}>
+    <select value={String(value ?? "")} onchange={(e) => onchange(e.currentTarget.value)}>
+      {#each desk.palette as colour (colour.key)}
+        <option value={colour.key}>{colour.name}</option>
+      {/each}
+    </select>
+  </Field>
+{:else if parameter.type === "TIPS"}
+  <Field label={parameter.word} {trouble}>
+    <select value={String(value ?? "")} onchange={(e) => onchange(e.currentTarget.value || null)}>
+      <option value=""
+        >{parameter.usual ? `${parameter.usual} (usual)` : parameter.otherwise}</option
+      >
+      {#each reference.tips as tip (tip)}
+        <option value={tip}>{tip}</option>
+      {/each}
+    </select>
+  </Field>
+{:else}
+  <NumberField
+    label={parameter.word}
+    value={value as number | null | undefined}
+    unit={parameter.unit}
+    least={parameter.least ?? undefined}
+    most={parameter.most ?? undefined}
+    whole={parameter.type === "WHOLE_NUMBER"}
+    optional={!parameter.required}
+    standIn={parameter.required ? "" : standIn(parameter)}
+    wide={standIn(parameter).length > 8}
+    {step}
+    {trouble}
+    {onchange}
+  />
+{/if}

@@ -1,0 +1,146 @@
+<script lang="ts">
+  import { onMount } from "svelte";
+  import { answered, api, Refusal } from "../../api/client";
+  import type { Problem, ShopView } from "../../api/types";
+  import { reference } from "../../desk/catalogue.svelte";
+  import { Saver } from "../../desk/saver";
+  import NumberField from "../../parts/NumberField.svelte";
+  import Press from "../../parts/Press.svelte";
+  import Sheet from "../../parts/Sheet.svelte";
+
+  type Settings = ShopView["settings"];
+  type Named = Record<string, number>;
+
+  let draft = $state.raw<Settings | null>(null);
+  let problem = $state.raw<Problem | null>(null);
+  let said = $state("");
+
+  const saver = new Saver<Settings, ShopView>(
+    (settings) =>
+      answered(api.PUT("/api/shop", { body: { version: reference.shop?.version ?? 0, settings } })),
+    {
+      stored: (stored) => {
+        reference.shop = stored;
+        problem = null;
+        said = "saved; every order follows";
+      },
+      refused: (p) => (problem = p),
+      unreached: (sentence) => (said = sentence),
+    },
+  );
+
+  async function look() {
+    try {
+      await reference.load();
+      draft = reference.shop?.settings ?? null;
+      problem = null;
+    } catch (e) {
+      problem =
+        e instanceof Refusal ? e.problem : { status: 0, field: "", detail: (e as Error).message };
+    }
+  }
+  onMount(() => void look());
+
+  function set(name: string, value: number | null) {
+    if (value === null || !draft) return;
+    draft = { ...draft, [name]: value };
+    said = "";
+    saver.push(draft);
+  }
+
+  function setTip(at: number, openingMm: number | null) {
+    if (openingMm === null || !draft) return;
+    draft = { ...draft, tips: draft.tips.map((t, i) => (i === at ? { ...t, openingMm } : t)) };
+    said = "";
+    saver.push(draft);
+  }
+</script>
+
+<svelte:head><title>The shop's own numbers: Kind Thimble</title></svelte:head>
+
+<div class="page">
+  <header>
+    <div>
+      <a href="/">The week</a>
+      <h1>The shop's own numbers</h1>
+      <p class="soft">They start as house defaults. What you set here counts for every order.</p>
+    </div>
+    <p class="soft" role="status">{said}</p>
+  </header>
+  <main>
+    <Sheet label="Numbers">
+      {#if draft}
+        <div class="grid">
+          {#each reference.catalogue?.shop ?? [] as parameter (parameter.name)}
+            <NumberField
+              label={parameter.word}
+              unit={parameter.unit}
+              value={(draft as unknown as Named)[parameter.name]}
+              step={(parameter.most ?? 100) <= 30 ? 0.5 : 1}
+              least={parameter.least ?? undefined}
+              most={parameter.most ?? undefined}
+              trouble={problem?.field === `settings.${parameter.name}` ||
+              problem?.field === parameter.name
+                ? problem.detail
+                : ""}
+              onchange={(value) => set(parameter.name, value)}
+            />
+          {/each}
+        </div>
+        <h3>Tip openings</h3>
+        <p class="soft">Measure yours with a needle gauge.</p>
+        <div class="grid">
+          {#each draft.tips as tip, i (tip.name)}
+            <NumberField
+              label="tip {tip.name}"
+              unit="mm"
+              step={0.1}
+              least={0.3}
+              most={20}
+              value={tip.openingMm}
+              trouble={problem?.field === `tips[${i}].openingMm` ? problem.detail : ""}
+              onchange={(mm) => setTip(i, mm)}
+            />
+          {/each}
+        </div>
+      {/if}
+      {#if problem?.status === 409}
+        <p class="trouble" role="alert">{problem.detail}</p>
+        <Press plain onpress={look}>Take the newer numbers</Press>
+      {:else if problem && (!draft || problem.field === "")}
+        <p class="trouble" role="alert">{problem.detail}</p>
+      {/if}
+    </Sheet>
+  </main>
+</div>
+
+<style>
+  .page {
+    padding: 14px 24px 20px;
+    max-width: 1000px;
+    margin: 0 auto;
+  }
+  header {
+    display: flex;
+    justify-content: space-between;
+    align-items: end;
+    gap: 16px;
+    margin-bottom: 12px;
+  }
+  h1 {
+    font-size: 28px;
+  }
+  h3 {
+    margin-top: 22px;
+  }
+  .grid {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
+    gap: 14px 20px;
+    margin-top: 8px;
+  }
+  .trouble {
+    color: var(--tomato);
+    margin: 12px 0;
+  }
+</style>

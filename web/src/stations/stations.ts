@@ -1,0 +1,34 @@
+/** The stations on the thread, in the order of the work. */
+export const STATIONS = [
+  { name: "Set", address: "" },
+  { name: "Cookie", address: "/cookie" },
+  { name: "Bowls", address: "/bowls" },
+  { name: "Clock", address: "/clock" },
+  { name: "Bench", address: "/bench" },
+  { name: "Notebook", address: "/notebook" },
+  { name: "Shelf", address: "/shelf" },
+] as const;
+
+/** What a station that is not laid out yet will answer, and where to go meanwhile. */
+export const LATER: Record<string, { will: string; meanwhile: string; address: string }> = {
+  clock: {
+    will: "The clock will put baking, mixing, icing and drying on the hours up to the hand-over. It is not in this version.",
+    meanwhile: "What has to be firm or wet before each move stands with the moves on Cookie.",
+    address: "/cookie",
+  },
+  bench: {
+    will: "The bench will lead through the work one step at a time, in big type. It is not in this version.",
+    meanwhile: "What to weigh, thin and bag stands in Bowls.",
+    address: "/bowls",
+  },
+  notebook: {
+    will: "The notebook will keep what you measured and change the defaults by it. It is not in this version.",
+    meanwhile: "You can set the shop's own numbers by hand.",
+    address: "shop",
+  },
+  shelf: {
+    will: "The shelf will know which gels, tips and sugar you have and what is short. It is not in this version.",
+    meanwhile: "What the order takes from it stands in Bowls.",
+    address: "/bowls",
+  },
+};
