@@ -3,6 +3,7 @@
 
 set -euo pipefail
 
+# shellcheck disable=SC2034  # used by the scripts that source this
 root=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 
 say() { printf '%s\n' "kind-thimble: $*"; }
@@ -17,6 +18,7 @@ am_root() { [ "$(id -u)" = 0 ]; }
 default_home() {
   if am_root; then echo /var/lib/kind-thimble; else echo "${XDG_DATA_HOME:-$HOME/.local/share}/kind-thimble"; fi
 }
+# shellcheck disable=SC2034
 home=${KIND_THIMBLE_HOME:-$(default_home)}
 
 # --- what has to be installed -------------------------------------------------------------------
@@ -50,14 +52,14 @@ install_missing() {
   packages=$(missing_packages "${1:-}" | tr '\n' ' ')
   [ -z "${packages// /}" ] && return 0
   say "installing from Debian's packages: $packages"
-  local run=()
+  local with=()
   if ! am_root; then
     command -v sudo >/dev/null || fail "these Debian packages are missing: $packages. Install them as root (apt-get install $packages) and start again."
-    run=(sudo)
+    with=(sudo)
   fi
-  "${run[@]}" apt-get update -qq </dev/null || fail "the package lists could not be fetched. Is there a network? Needed: $packages"
+  "${with[@]}" apt-get update -qq </dev/null || fail "the package lists could not be fetched. Is there a network? Needed: $packages"
   # shellcheck disable=SC2086  # one word a package
-  "${run[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends $packages </dev/null >/dev/null ||
+  "${with[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends $packages </dev/null >/dev/null ||
     fail "installing failed: $packages. Run 'apt-get install $packages' to see why."
   hash -r
   node_is_good || fail "Node.js 20 or newer is needed; $(node --version 2>/dev/null || echo none) is installed. Install a newer one and start again."

@@ -11,6 +11,13 @@ class ToastState {
     this.#timer = setTimeout(() => (this.said = null), 12_000);
   }
 
+  /** Does what was offered. */
+  act(): void {
+    const run = this.said?.action?.run;
+    this.said = null;
+    run?.();
+  }
+
   clear(): void {
     this.said = null;
   }

@@ -46,7 +46,7 @@
   {/if}
 {/each}
 {#each cookie.layers.filter((layer) => layer.move === lit) as layer (layer.path)}
-  <path class="lit" d={layer.path} fill="none" stroke="#A9752A" stroke-width="0.9" />
+  <path class="lit" d={layer.path} fill="none" stroke="#A9752A" stroke-width="0.6" />
 {/each}
 
 <style>

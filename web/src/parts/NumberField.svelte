@@ -106,7 +106,7 @@
     font-variant-numeric: tabular-nums;
   }
   .wide input {
-    width: 120px;
+    width: 142px;
   }
   input::placeholder {
     color: var(--soft);

@@ -8,13 +8,7 @@
     <div class="toast">
       <span>{said.sentence}</span>
       {#if said.action}
-        {@const action = said.action}
-        <button
-          onclick={() => {
-            toast.clear();
-            action.run();
-          }}>{action.word}</button
-        >
+        <button onclick={() => toast.act()}>{said.action.word}</button>
       {/if}
       <button class="close" aria-label="Close" onclick={() => toast.clear()}>×</button>
     </div>

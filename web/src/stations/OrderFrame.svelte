@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Snippet } from "svelte";
+  import { type Snippet, untrack } from "svelte";
   import { desk } from "../desk/order.svelte";
   import Press from "../parts/Press.svelte";
   import Sheet from "../parts/Sheet.svelte";
@@ -11,7 +11,10 @@
   let { children }: { children: Snippet } = $props();
 
   const id = $derived(Number(addressed().order));
-  $effect(() => void desk.open(id));
+  $effect(() => {
+    const wanted = id;
+    untrack(() => void desk.open(wanted));
+  });
 
   const here = $derived.by(() => {
     const part = route.pathname.split("/")[3] ?? "";

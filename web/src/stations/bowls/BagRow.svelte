@@ -30,13 +30,13 @@
     stroke-width="1.4"
     stroke-linejoin="round"
   />
-  <g transform="translate(92 -8)">
+  <g transform="translate(88 -8)">
     <path d={slumps[portion.state]} fill="#1B2440" />
     <line x2="24" y1="14.6" y2="14.6" stroke="#1B2440" stroke-width="1.2" />
   </g>
-  <text x="122" y="5">{consistency(portion.state, portion.countSeconds)}</text>
-  <text class="mass" x="244" y="5" text-anchor="end">{grams(portion.finishedGrams)} g</text>
-  <text class="soft" x="252" y="5">{portion.bags > 1 ? `${portion.bags} × ` : ""}{how}</text>
+  <text x="118" y="5">{consistency(portion.state, portion.countSeconds)}</text>
+  <text class="mass" x="262" y="5" text-anchor="end">{grams(portion.finishedGrams)} g</text>
+  <text class="soft" x="272" y="5">{portion.bags > 1 ? `${portion.bags} × ` : ""}{how}</text>
   <text class="water" x={right - x} y="5" text-anchor="end">
     {portion.waterGrams < 0.05 ? "none" : `+ ${portion.waterGrams.toFixed(1)} g`}
   </text>

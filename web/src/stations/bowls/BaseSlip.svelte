@@ -11,7 +11,7 @@
 </script>
 
 <Sheet label="Base to make">
-  <h3>{view.recipe} base</h3>
+  <h2>{view.recipe} base</h2>
   {#if batch}
     <p class="soft">
       {pour.batches.length > 1
@@ -38,6 +38,9 @@
 </Sheet>
 
 <style>
+  h2 {
+    font-size: 17px;
+  }
   dl {
     display: grid;
     grid-template-columns: 1fr auto;

@@ -6,6 +6,7 @@
   import BaseSlip from "./BaseSlip.svelte";
   import BowlSlip from "./BowlSlip.svelte";
   import ExtraSlip from "./ExtraSlip.svelte";
+  import PourList from "./PourList.svelte";
   import PourPicture from "./PourPicture.svelte";
   import PourTable from "./PourTable.svelte";
 
@@ -32,7 +33,16 @@
             and {plural(pour.bags, "bag")}
           </span>
         </div>
-        <PourPicture {pour} chosen={bowl?.colour ?? ""} onchoose={(colour) => (chosen = colour)} />
+        <div class="wide">
+          <PourPicture
+            {pour}
+            chosen={bowl?.colour ?? ""}
+            onchoose={(colour) => (chosen = colour)}
+          />
+        </div>
+        <div class="narrow">
+          <PourList {pour} chosen={bowl?.colour ?? ""} onchoose={(colour) => (chosen = colour)} />
+        </div>
         <PourTable {pour} />
       {:else if pour}
         <h2>Nothing to mix yet</h2>
@@ -76,6 +86,17 @@
   }
   .gap {
     margin-top: 8px;
+  }
+  .narrow {
+    display: none;
+  }
+  @media (max-width: 700px) {
+    .wide {
+      display: none;
+    }
+    .narrow {
+      display: block;
+    }
   }
   @media (max-width: 1000px) {
     .bowls {

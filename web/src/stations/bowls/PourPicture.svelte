@@ -13,138 +13,131 @@
     onchoose,
   }: { pour: Pour; chosen: string; onchoose: (colour: string) => void } = $props();
 
-  const WIDTH = 880;
+  const WIDTH = 900;
   const BASE = { x: 8, width: 86 };
-  const BOWL_X = 345;
-  const BAG_X = 505;
+  const BOWL_X = 330;
+  const BAG_X = 474;
 
   const laid = $derived(layOut(pour, 600));
   const rim = (hex: string) => (isPale(hex) ? "#8A93A8" : "none");
 </script>
 
-<div class="scroller">
-  <svg
-    viewBox="0 0 {WIDTH} {laid.height}"
-    role="group"
-    aria-label="The pour, drawn; the table below says the same"
-  >
-    <g class="columns" aria-hidden="true">
-      <text x={BASE.x + BASE.width / 2} y="16" text-anchor="middle">base</text>
-      <text x={BOWL_X} y="16" text-anchor="middle">bowls</text>
-      <text x={BAG_X + 20} y="16">thin and bag</text>
-      <text x={WIDTH - 8} y="16" text-anchor="end">add water</text>
-    </g>
+<svg
+  viewBox="0 0 {WIDTH} {laid.height}"
+  role="group"
+  aria-label="The pour, drawn; the table below says the same"
+>
+  <g class="columns" aria-hidden="true">
+    <text x={BASE.x + BASE.width / 2} y="16" text-anchor="middle">base</text>
+    <text x={BOWL_X} y="16" text-anchor="middle">bowls</text>
+    <text x={BAG_X + 20} y="16">thin and bag</text>
+    <text x={WIDTH - 8} y="16" text-anchor="end">add water</text>
+  </g>
 
-    {#each laid.bowls as place (place.bowl.colour)}
+  {#each laid.bowls as place (place.bowl.colour)}
+    <path
+      d={band(
+        BASE.x + BASE.width,
+        place.fromY,
+        place.width,
+        BOWL_X - 14,
+        place.middle - place.width / 2,
+        place.width,
+      )}
+      fill="#E9E8E0"
+      stroke="#CFCDBF"
+      stroke-width="0.6"
+    />
+  {/each}
+
+  {#each laid.base.batches as batch, i (i)}
+    <rect
+      x={BASE.x}
+      y={batch.y}
+      width={BASE.width}
+      height={batch.height}
+      fill="#F4F3EA"
+      stroke="#23407A"
+      stroke-width="2"
+    />
+    {#if batch.height >= 18 || i === 0}
+      <text
+        class="batch"
+        x={BASE.x + BASE.width / 2}
+        y={batch.y + batch.height / 2 + 5}
+        text-anchor="middle"
+      >
+        {grams(batch.grams)} g
+      </text>
+    {/if}
+  {/each}
+
+  {#each laid.bowls as place (place.bowl.colour)}
+    {@const hex = desk.hexes[place.bowl.colour] ?? "#888888"}
+    {@const name = desk.colourName(place.bowl.colour)}
+    {#each place.portions as row (row.portion.countSeconds)}
       <path
-        d={band(
-          BASE.x + BASE.width,
-          place.fromY,
-          place.width,
-          BOWL_X - 14,
-          place.middle - place.width / 2,
-          place.width,
-        )}
-        fill="#E9E8E0"
-        stroke="#CFCDBF"
-        stroke-width="0.6"
+        d={band(BOWL_X, row.fromY, row.width, BAG_X + 2, row.middle - row.width / 2, row.width)}
+        fill={hex}
+        stroke={rim(hex)}
+        stroke-width="0.8"
       />
+      <BagRow portion={row.portion} {hex} x={BAG_X} y={row.middle} right={WIDTH - 8} />
     {/each}
-
-    {#each laid.base.batches as batch, i (i)}
-      <rect
-        x={BASE.x}
-        y={batch.y}
-        width={BASE.width}
-        height={batch.height}
-        fill="#F4F3EA"
+    <!-- A bowl is a button in the picture: enter or space opens its slip. -->
+    <g
+      class="bowl"
+      role="button"
+      tabindex="0"
+      aria-pressed={chosen === place.bowl.colour}
+      onclick={() => onchoose(place.bowl.colour)}
+      onkeydown={(event) => {
+        if (event.key === "Enter" || event.key === " ") {
+          event.preventDefault();
+          onchoose(place.bowl.colour);
+        }
+      }}
+    >
+      {#if chosen === place.bowl.colour}
+        <circle
+          cx={BOWL_X}
+          cy={place.middle}
+          r={place.radius + 5}
+          fill="none"
+          stroke="#A9752A"
+          stroke-width="2.5"
+        />
+      {/if}
+      <circle
+        cx={BOWL_X}
+        cy={place.middle}
+        r={place.radius}
+        fill="#FBFBF9"
         stroke="#23407A"
         stroke-width="2"
       />
-      {#if batch.height >= 18 || i === 0}
-        <text
-          class="batch"
-          x={BASE.x + BASE.width / 2}
-          y={batch.y + batch.height / 2 + 5}
-          text-anchor="middle"
-        >
-          {grams(batch.grams)} g
-        </text>
-      {/if}
-    {/each}
-
-    {#each laid.bowls as place (place.bowl.colour)}
-      {@const hex = desk.hexes[place.bowl.colour] ?? "#888888"}
-      {@const name = desk.colourName(place.bowl.colour)}
-      {#each place.portions as row (row.portion.countSeconds)}
-        <path
-          d={band(BOWL_X, row.fromY, row.width, BAG_X + 2, row.middle - row.width / 2, row.width)}
-          fill={hex}
-          stroke={rim(hex)}
-          stroke-width="0.8"
-        />
-        <BagRow portion={row.portion} {hex} x={BAG_X} y={row.middle} right={WIDTH - 8} />
-      {/each}
-      <!-- A bowl is a button in the picture: enter or space opens its slip. -->
-      <g
-        class="bowl"
-        role="button"
-        tabindex="0"
-        aria-pressed={chosen === place.bowl.colour}
-        aria-label="{name}, {grams(place.bowl.baseGrams)} g of base"
-        onclick={() => onchoose(place.bowl.colour)}
-        onkeydown={(event) => {
-          if (event.key === "Enter" || event.key === " ") {
-            event.preventDefault();
-            onchoose(place.bowl.colour);
-          }
-        }}
+      <circle
+        cx={BOWL_X}
+        cy={place.middle}
+        r={place.radius * 0.8}
+        fill={hex}
+        stroke="#1B2440"
+        stroke-opacity="0.25"
+      />
+      <text class="name" x={BOWL_X - place.radius - 10} y={place.middle} text-anchor="end"
+        >{name}</text
       >
-        {#if chosen === place.bowl.colour}
-          <circle
-            cx={BOWL_X}
-            cy={place.middle}
-            r={place.radius + 5}
-            fill="none"
-            stroke="#A9752A"
-            stroke-width="2.5"
-          />
-        {/if}
-        <circle
-          cx={BOWL_X}
-          cy={place.middle}
-          r={place.radius}
-          fill="#FBFBF9"
-          stroke="#23407A"
-          stroke-width="2"
-        />
-        <circle
-          cx={BOWL_X}
-          cy={place.middle}
-          r={place.radius * 0.8}
-          fill={hex}
-          stroke="#1B2440"
-          stroke-opacity="0.25"
-        />
-        <text class="name" x={BOWL_X - place.radius - 10} y={place.middle} text-anchor="end"
-          >{name}</text
-        >
-        <text class="mass" x={BOWL_X - place.radius - 10} y={place.middle + 15} text-anchor="end">
-          {grams(place.bowl.baseGrams)} g
-        </text>
-      </g>
-    {/each}
-  </svg>
-</div>
+      <text class="mass" x={BOWL_X - place.radius - 10} y={place.middle + 15} text-anchor="end">
+        {grams(place.bowl.baseGrams)} g
+      </text>
+    </g>
+  {/each}
+</svg>
 
 <style>
-  .scroller {
-    overflow-x: auto;
-  }
   svg {
     display: block;
     width: 100%;
-    min-width: 700px;
     height: auto;
   }
   text {

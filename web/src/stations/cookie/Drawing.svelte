@@ -40,7 +40,7 @@
     oninput={(event) => rename(event.currentTarget.value)}
   />
   <span class="soft">
-    {design.count} of these{#if cookie}
+    {design.count} of these {#if cookie}
       · {cookie.box.widthMm.toFixed(0)} × {cookie.box.heightMm.toFixed(0)} mm baked ·
       <strong>{grams(cookie.gramsEach)} g</strong> icing each{/if}
   </span>

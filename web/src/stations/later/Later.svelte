@@ -20,7 +20,7 @@
       <p>{later.will}</p>
       <p>{later.meanwhile} <a href={address}>Go there</a></p>
     {:else}
-      <h2>There is nothing at this address</h2>
+      <svelte:element this={order ? "h2" : "h1"}>There is nothing at this address</svelte:element>
       <p>The order or page may have moved. <a href="/">Back to the week</a></p>
     {/if}
   </Sheet>

@@ -35,12 +35,7 @@
 </script>
 
 <li class="tile">
-  <a
-    href={address}
-    data-tile
-    onkeydown={keyed}
-    aria-label="{design.document.name}, {design.count} of them"
-  >
+  <a href={address} data-tile onkeydown={keyed}>
     <span class="picture"><Thumb {design} hexes={desk.hexes} {pxPerMm} /></span>
     <span class="name">{design.document.name}</span>
     <span class="soft">

@@ -47,7 +47,7 @@
         <button
           class="bowl"
           aria-expanded={open === i}
-          aria-label="{colour.name}: change name or colour"
+          title="Change its name or colour"
           onclick={() => (open = open === i ? null : i)}
         >
           <span class="disc"

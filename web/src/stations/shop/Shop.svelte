@@ -87,7 +87,7 @@
             />
           {/each}
         </div>
-        <h3>Tip openings</h3>
+        <h2>Tip openings</h2>
         <p class="soft">Measure yours with a needle gauge.</p>
         <div class="grid">
           {#each draft.tips as tip, i (tip.name)}
@@ -130,7 +130,7 @@
   h1 {
     font-size: 28px;
   }
-  h3 {
+  h2 {
     margin-top: 22px;
   }
   .grid {

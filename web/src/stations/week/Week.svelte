@@ -103,7 +103,7 @@
         {:else}
           <div class="days">
             {#each days as day, i (day.iso)}
-              <h3 class="day" class:today={i === 0} style:grid-column={i + 1}>
+              <h2 class="day" class:today={i === 0} style:grid-column={i + 1}>
                 {dayOf(day.iso)}
                 <span class="soft"
                   >{day.orders.length === 0
@@ -112,7 +112,7 @@
                       : ""
                     : plural(day.orders.length, "hand-over")}</span
                 >
-              </h3>
+              </h2>
               <span class="rule" class:today={i === 0} style:grid-column={i + 1} aria-hidden="true"
               ></span>
             {/each}
@@ -142,7 +142,7 @@
       {#each [{ title: "Later", orders: later }, { title: "Handed over", orders: over }] as pile (pile.title)}
         {#if pile.orders.length > 0}
           <Sheet label={pile.title}>
-            <h3>{pile.title}</h3>
+            <h2 class="pile">{pile.title}</h2>
             <ul>
               {#each pile.orders as order (order.id)}
                 <li>
@@ -191,7 +191,11 @@
     grid-template-rows: auto 1fr;
     min-height: 560px;
   }
+  .pile {
+    font-size: 17px;
+  }
   .day {
+    font-size: 17px;
     grid-row: 1;
     padding: 6px 10px;
     border-radius: 10px 10px 0 0;

@@ -20,7 +20,7 @@ class Pages implements WebMvcConfigurer {
 
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
-        for (String address : new String[] {"/", "/shop", "/orders/{order}", "/orders/{order}/**"}) {
+        for (String address : new String[] {"/", "/{page:(?!api$)[^.]*}", "/{page:(?!api$|assets$)[^.]*}/**"}) {
             registry.addViewController(address).setViewName("forward:/index.html");
         }
     }

@@ -2,9 +2,11 @@ package kindthimble.app.order;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Refused;
-import kindthimble.core.move.Flood;
+import kindthimble.core.catalogue.Unit;
+import kindthimble.core.shop.HouseDefaults;
 
 /**
  * What a decorator says of an order.
@@ -20,7 +22,15 @@ public record OrderDetails(
         String name,
         String client,
         LocalDateTime handOver,
+
+        @Amount(
+                word = "flood count",
+                unit = Unit.SECONDS,
+                least = HouseDefaults.LEAST_FLOOD_SECONDS,
+                most = HouseDefaults.MOST_FLOOD_SECONDS,
+                otherwise = "the shop's flood")
         Double floodSeconds,
+
         Extra extra,
         List<PaletteColour> palette) {
     static final int LONGEST_NAME = 80;
@@ -50,15 +60,7 @@ public record OrderDetails(
         if (handOver.getYear() < FIRST_YEAR || handOver.getYear() > LAST_YEAR) {
             throw new Refused("handOver", "The hand-over is in the year " + handOver.getYear() + ": check the date.");
         }
-        if (floodSeconds != null) {
-            try {
-                Catalogue.check(new Flood("", floodSeconds, null, null));
-            } catch (Refused refused) {
-                if (refused.field().equals("countSeconds")) {
-                    throw new Refused("floodSeconds", refused.getMessage());
-                }
-            }
-        }
+        Catalogue.check(this);
         Extra wanted = extra == null ? Extra.usual() : extra;
         wanted.check();
         return new OrderDetails(

@@ -42,7 +42,7 @@ public record PaletteColour(String key, String name, String hex) {
         }
         Set<String> keys = new HashSet<>();
         Set<String> names = new HashSet<>();
-        palette.stream().filter(PaletteColour::hasKey).forEach(colour -> keys.add(colour.key()));
+        palette.stream().filter(colour -> colour != null && colour.hasKey()).forEach(colour -> keys.add(colour.key()));
         List<PaletteColour> checked = new ArrayList<>();
         for (int i = 0; i < palette.size(); i++) {
             String field = "palette[" + i + "]";

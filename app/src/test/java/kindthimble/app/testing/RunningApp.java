@@ -1,0 +1,138 @@
+package kindthimble.app.testing;
+
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
+import kindthimble.app.KindThimble;
+import org.junit.jupiter.api.extension.AfterAllCallback;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Starts the real application on a free port, on a new database of the PostgreSQL cluster that {@code bin/test} starts. Each
+ * test class has its own; {@link #restart} stops and starts it on the same database.
+ */
+public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
+    private static final AtomicInteger NUMBER = new AtomicInteger();
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private final HttpClient http = HttpClient.newHttpClient();
+    private final boolean demo;
+    private final String database = "t_" + ProcessHandle.current().pid() + "_" + NUMBER.incrementAndGet();
+    private ConfigurableApplicationContext context;
+
+    private RunningApp(boolean demo) {
+        this.demo = demo;
+    }
+
+    public static RunningApp empty() {
+        return new RunningApp(false);
+    }
+
+    public static RunningApp withDemoData() {
+        return new RunningApp(true);
+    }
+
+    /** An answer: its status and its body (null when there is none). */
+    public record Answer(int status, JsonNode body) {}
+
+    @Override
+    public void beforeAll(ExtensionContext junit) throws SQLException {
+        cluster("create database " + database);
+        start();
+    }
+
+    @Override
+    public void afterAll(ExtensionContext junit) throws SQLException {
+        context.close();
+        cluster("drop database " + database + " with (force)");
+    }
+
+    /** Stops the application and starts it again on what it has stored. */
+    public void restart() {
+        context.close();
+        start();
+    }
+
+    public String url() {
+        return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+    }
+
+    public Answer get(String path) {
+        return call("GET", path, null);
+    }
+
+    public Answer post(String path, String body) {
+        return call("POST", path, body);
+    }
+
+    public Answer put(String path, String body) {
+        return call("PUT", path, body);
+    }
+
+    public Answer call(String method, String path, String body) {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(url() + path))
+                .method(
+                        method,
+                        body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body))
+                .header("Content-Type", "application/json")
+                .build();
+        try {
+            HttpResponse<String> response = http.send(request, HttpResponse.BodyHandlers.ofString());
+            return new Answer(response.statusCode(), response.body().isEmpty() ? null : JSON.readTree(response.body()));
+        } catch (java.io.IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private void start() {
+        List<String> arguments = new ArrayList<>(List.of(
+                "--server.port=0",
+                "--spring.datasource.url=" + clusterUrl() + database,
+                "--spring.datasource.username=kindthimble",
+                "--spring.datasource.password=" + password(),
+                "--kind-thimble.demo=" + demo,
+                "--kind-thimble.today=2026-12-02",
+                "--spring.main.banner-mode=off",
+                "--logging.level.root=warn"));
+        context = new SpringApplicationBuilder(KindThimble.class).run(arguments.toArray(String[]::new));
+    }
+
+    private static void cluster(String command) throws SQLException {
+        try (Connection connection = DriverManager.getConnection(clusterUrl() + "postgres", "kindthimble", password());
+                Statement statement = connection.createStatement()) {
+            statement.execute(command);
+        }
+    }
+
+    private static String clusterUrl() {
+        return needed("KIND_THIMBLE_TEST_DB");
+    }
+
+    private static String password() {
+        return needed("KIND_THIMBLE_TEST_DB_PASSWORD");
+    }
+
+    private static String needed(String variable) {
+        String text = System.getenv(variable);
+        if (text == null) {
+            throw new IllegalStateException(variable + " is not set: run the tests with bin/test");
+        }
+        return text;
+    }
+}

@@ -1,0 +1,78 @@
+package kindthimble.e2e;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import kindthimble.app.testing.RunningApp;
+import org.junit.jupiter.api.extension.AfterAllCallback;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+
+/** Debian's Chromium, without a screen, on the running application. */
+final class Browser implements BeforeAllCallback, AfterAllCallback {
+    private final RunningApp app;
+    private final List<String> complaints = new ArrayList<>();
+    private Playwright playwright;
+    private com.microsoft.playwright.Browser chromium;
+
+    Browser(RunningApp app) {
+        this.app = app;
+    }
+
+    @Override
+    public void beforeAll(ExtensionContext junit) {
+        playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        chromium = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--disable-gpu",
+                                "--disable-dev-shm-usage",
+                                "--disable-quic",
+                                "--no-first-run",
+                                "--disable-background-networking",
+                                "--disable-component-update",
+                                "--disable-sync")));
+    }
+
+    @Override
+    public void afterAll(ExtensionContext junit) {
+        playwright.close();
+    }
+
+    /** A page of its own (own session) at an address of the application. */
+    Page open(String path, int width, int height) {
+        BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setLocale("en-GB")
+                .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
+        context.setDefaultTimeout(15_000);
+        Page page = context.newPage();
+        page.onPageError(complaints::add);
+        page.onConsoleMessage(message -> {
+            // Refused input answers with a status that Chromium reports by itself.
+            if (message.type().equals("error") && !message.text().contains("status of 4")) {
+                complaints.add(message.text());
+            }
+        });
+        page.navigate(app.url() + path);
+        return page;
+    }
+
+    Page open(String path) {
+        return open(path, 1280, 800);
+    }
+
+    /** What pages complained of on their consoles, the content security policy with it. */
+    List<String> complaints() {
+        return complaints;
+    }
+}

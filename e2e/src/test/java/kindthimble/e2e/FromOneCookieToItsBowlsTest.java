@@ -1,0 +1,208 @@
+package kindthimble.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.regex.Pattern;
+import kindthimble.app.testing.RunningApp;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/** The path of a decorator through an empty shop, in the real interface. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class FromOneCookieToItsBowlsTest {
+    @RegisterExtension
+    @Order(1)
+    static final RunningApp APP = RunningApp.empty();
+
+    @RegisterExtension
+    @Order(2)
+    static final Browser BROWSER = new Browser(APP);
+
+    private static Locator press(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private static void saved(Page page) {
+        assertThat(page.locator("header .when")).containsText("saved");
+    }
+
+    @Test
+    @Order(1)
+    void takesAnOrderDrawsACookieAndFindsItsBowlsAgain() {
+        Page page = BROWSER.open("/");
+        page.getByText("Take the first order").click();
+        page.getByLabel("What is it called?").fill("Opening day");
+        page.getByLabel("Hand-over").fill("2026-12-05");
+        press(page, "Take it").click();
+
+        assertThat(page.getByText("An empty tray")).isVisible();
+        page.getByText("Add the first design").click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("2 moves")))
+                .isVisible();
+        page.getByLabel("edge margin").fill("3");
+        saved(page);
+
+        // Wet dots in a second colour, by mouse; a raised line in a third, by keyboard.
+        press(page, "dot").click();
+        page.locator("body").press("/");
+        page.getByLabel("Which move").fill("raised");
+        page.getByLabel("Which move").press("Enter");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("4 moves")))
+                .isVisible();
+        Locator rows = page.locator("aside ol > li .row");
+        assertThat(rows.nth(0)).containsText("0.34 g");
+        assertThat(rows.nth(1)).containsText("11.5 g");
+        assertThat(rows.nth(2)).containsText("while wet");
+        assertThat(rows.nth(3)).containsText("once firm");
+
+        page.keyboard().press("Escape");
+        page.locator("h1").click();
+        page.keyboard().press("1");
+        page.getByLabel("How many Design 1").fill("24");
+        saved(page);
+        page.locator("h1").click();
+        page.keyboard().press("3");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Pour")))
+                .isVisible();
+        assertThat(page.getByText("With 3 colours, each gets 1 in 149.")).isVisible();
+        assertThat(page.locator("svg [role=button]")).hasCount(3);
+        String base = page.locator(".sum").last().innerText();
+
+        // The browser is closed, the application stopped and started: it is all there.
+        page.context().close();
+        APP.restart();
+        Page again = BROWSER.open("/");
+        again.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Opening day · ")))
+                .click();
+        again.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Bowls")))
+                .click();
+        assertThat(again.locator(".sum").last()).hasText(base);
+        again.context().close();
+    }
+
+    @Test
+    @Order(2)
+    void changingANumberShowsItsGramsAndUndoTakesItBack() {
+        Page page = BROWSER.open("/orders/1/cookie");
+        Locator flood = page.locator("aside ol > li .row").nth(1);
+        assertThat(flood).containsText("11.5 g");
+        page.getByLabel("size").first().fill("100");
+        assertThat(flood).not().containsText("11.5 g");
+        String larger = flood.innerText();
+        page.keyboard().press("Control+z");
+        assertThat(flood).containsText("11.5 g");
+        page.reload();
+        assertThat(flood).containsText("11.5 g");
+        page.keyboard().press("Control+Shift+z");
+        page.locator("h1").click();
+        page.keyboard().press("Control+z");
+        saved(page);
+        assertTrue(larger.contains("flood"));
+        page.context().close();
+    }
+
+    @Test
+    @Order(3)
+    void badInputKeepsWhatWasTypedAndSaysWhatToDo() {
+        Page page = BROWSER.open("/orders/1/cookie");
+        Locator size = page.getByLabel("size").first();
+        size.fill("5");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("from 10 to 300 mm");
+        assertThat(size).hasValue("5");
+        size.fill("eighty");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Write a number");
+        assertThat(size).hasValue("eighty");
+        size.fill("80,0");
+        assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
+        saved(page);
+        page.getByLabel("edge margin").fill("60");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("leaves no room");
+        page.getByLabel("edge margin").fill("3");
+        assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
+
+        page.navigate(APP.url() + "/orders/1");
+        Locator count = page.getByLabel("How many Design 1");
+        for (String odd : List.of("0", "100000", "-3", "", "two dozen", "24 kites, please")) {
+            count.fill(odd);
+            assertThat(page.getByRole(AriaRole.ALERT).first()).isVisible();
+        }
+        count.fill("24");
+        assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
+        saved(page);
+        page.context().close();
+    }
+
+    @Test
+    @Order(4)
+    void secondTabThatIsBehindIsAskedAndLosesNothing() {
+        // Two browsers that don't know of each other: a laptop and a tablet.
+        Page laptop = BROWSER.open("/orders/1/cookie");
+        Page tablet = BROWSER.open("/orders/1/cookie");
+        assertThat(tablet.getByLabel("Name of the design")).hasValue("Design 1");
+        laptop.getByLabel("Name of the design").fill("Round of the laptop");
+        saved(laptop);
+        assertEquals("Round of the laptop", storedName());
+        tablet.getByLabel("Name of the design").fill("Round of the tablet");
+        assertThat(tablet.getByRole(AriaRole.ALERT)).containsText("another tab");
+        assertThat(tablet.getByLabel("Name of the design")).hasValue("Round of the tablet");
+        assertEquals("Round of the laptop", storedName());
+        press(tablet, "Keep mine").click();
+        assertThat(tablet.getByRole(AriaRole.ALERT)).hasCount(0);
+        saved(tablet);
+        assertEquals("Round of the tablet", storedName());
+        laptop.context().close();
+        tablet.context().close();
+    }
+
+    @Test
+    @Order(5)
+    void removedDesignsAndOrdersCanBePutBack() {
+        Page page = BROWSER.open("/orders/1");
+        page.getByLabel(Pattern.compile("^Take .* off the tray$")).click();
+        assertThat(page.getByText("An empty tray")).isVisible();
+        press(page, "Put it back").click();
+        assertThat(page.locator("[data-tile]")).hasCount(1);
+        page.getByText("The week").first().click();
+        page.getByLabel("Take Opening day out of the week").click();
+        assertThat(page.getByText("Nothing promised yet")).isVisible();
+        press(page, "Put it back").click();
+        assertThat(page.getByLabel("Take Opening day out of the week")).isVisible();
+        page.context().close();
+    }
+
+    @Test
+    @Order(6)
+    void riskAndTheFlatSchoolChangeTheSpare() {
+        Page page = BROWSER.open("/orders/1/bowls");
+        Locator spare = page.getByText(Pattern.compile("\\+ .* g spare"));
+        String atOneInFifty = spare.innerText();
+        page.getByLabel("Risk of running short").press("ArrowRight");
+        assertThat(spare).not().hasText(atOneInFifty);
+        page.getByText("flat share").click();
+        assertThat(page.getByLabel("more of every colour")).hasValue("12");
+        saved(page);
+        page.getByText("by risk").click();
+        assertThat(page.getByText("1 in 70")).isVisible();
+        page.context().close();
+    }
+
+    @Test
+    @Order(7)
+    void nothingComplainedOnTheConsole() {
+        assertEquals(List.of(), BROWSER.complaints());
+    }
+
+    private static String storedName() {
+        return APP.get("/api/orders/1").body().at("/designs/0/document/name").asString();
+    }
+}

@@ -1,0 +1,42 @@
+package kindthimble.e2e;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.LoadState;
+import java.nio.file.Path;
+import kindthimble.app.testing.RunningApp;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/** Takes the pictures of the docs from the demo data; bin/screenshots runs it. */
+@EnabledIfSystemProperty(named = "kind-thimble.screenshots", matches = ".+")
+class ScreenshotsTest {
+    @RegisterExtension
+    @Order(1)
+    static final RunningApp APP = RunningApp.withDemoData();
+
+    @RegisterExtension
+    @Order(2)
+    static final Browser BROWSER = new Browser(APP);
+
+    @Test
+    void picturesOfTheMainViews() {
+        take("week", "/", 1280, 800);
+        take("set", "/orders/1", 1280, 800);
+        take("cookie", "/orders/1/cookie", 1280, 800);
+        take("bowls", "/orders/1/bowls", 1280, 800);
+        take("shop", "/shop", 1280, 800);
+        take("cookie-tablet", "/orders/1/cookie", 820, 1180);
+        take("bowls-phone", "/orders/1/bowls", 390, 844);
+    }
+
+    private static void take(String name, String path, int width, int height) {
+        Page page = BROWSER.open(path, width, height);
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        page.evaluate("() => document.fonts.ready.then(() => null)");
+        page.screenshot(new Page.ScreenshotOptions()
+                .setPath(Path.of(System.getProperty("kind-thimble.screenshots"), name + ".png")));
+        page.context().close();
+    }
+}

@@ -1,0 +1,84 @@
+<script lang="ts">
+  import type { Pour } from "../../api/types";
+  import { desk } from "../../desk/order.svelte";
+  import BowlDisc from "../../marks/BowlDisc.svelte";
+  import Slump from "../../marks/Slump.svelte";
+  import { consistency, grams } from "../../units/format";
+
+  // The pour for a narrow screen: bowl by bowl, with its bags below it.
+  let {
+    pour,
+    chosen,
+    onchoose,
+  }: { pour: Pour; chosen: string; onchoose: (colour: string) => void } = $props();
+</script>
+
+<ol>
+  {#each pour.bowls as bowl (bowl.colour)}
+    <li>
+      <button aria-pressed={chosen === bowl.colour} onclick={() => onchoose(bowl.colour)}>
+        <BowlDisc hex={desk.hexes[bowl.colour] ?? "#888888"} size={36} />
+        <strong>{desk.colourName(bowl.colour)}</strong>
+        <span>{grams(bowl.baseGrams)} g base</span>
+      </button>
+      <ul>
+        {#each bowl.portions as portion (portion.countSeconds)}
+          <li class="portion">
+            <Slump state={portion.state} />
+            <span>{consistency(portion.state, portion.countSeconds)}</span>
+            <strong>{grams(portion.finishedGrams)} g</strong>
+            <span class="soft">
+              {portion.bags > 1 ? `${portion.bags} × ` : ""}{portion.tips.length
+                ? `tip ${portion.tips.join(", ")}`
+                : "tipless"}
+            </span>
+            <span class="water">+ {portion.waterGrams.toFixed(1)} g water</span>
+          </li>
+        {/each}
+      </ul>
+    </li>
+  {/each}
+</ol>
+
+<style>
+  ol,
+  ul {
+    list-style: none;
+    margin: 0;
+    padding: 0;
+  }
+  ol > li {
+    border-top: 1px solid var(--line);
+    padding: 8px 0;
+  }
+  button {
+    display: flex;
+    align-items: center;
+    gap: 10px;
+    width: 100%;
+    border: 0;
+    background: none;
+    padding: 4px 0;
+    text-align: left;
+    cursor: pointer;
+  }
+  button strong {
+    flex: 1;
+    font-family: var(--heading);
+  }
+  .portion {
+    display: grid;
+    grid-template-columns: 30px 1fr auto;
+    gap: 0 8px;
+    align-items: center;
+    padding: 4px 0 4px 46px;
+  }
+  .portion .soft {
+    grid-column: 2;
+  }
+  .water {
+    color: var(--cobalt);
+    font-size: 13px;
+    text-align: right;
+  }
+</style>
