@@ -366,6 +366,7 @@ export interface components {
             version: number;
             details: components["schemas"]["OrderDetails"];
             designs: components["schemas"]["DesignView"][];
+            plan: components["schemas"]["PlanView"];
         };
         PaletteColour: {
             key: string;
@@ -382,6 +383,10 @@ export interface components {
             usual: string;
             otherwise: string;
             required: boolean;
+        };
+        PlanView: {
+            pour: components["schemas"]["PourView"] | null;
+            trouble: (string | null) | null;
         };
         Portion: {
             /** Format: double */
@@ -430,6 +435,10 @@ export interface components {
         };
         /** @enum {string} */
         Role: "DOUGH" | "COAT" | "BEAD" | "SUNK" | "RAISED";
+        SavedDesign: {
+            design: components["schemas"]["DesignView"];
+            plan: components["schemas"]["PlanView"];
+        };
         /** @enum {string} */
         School: "RISK" | "FLAT";
         ShopSettings: {
@@ -628,7 +637,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DesignView"];
+                    "application/json": components["schemas"]["SavedDesign"];
                 };
             };
         };
@@ -741,7 +750,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DesignView"];
+                    "application/json": components["schemas"]["SavedDesign"];
                 };
             };
         };
@@ -764,7 +773,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DesignView"];
+                    "application/json": components["schemas"]["SavedDesign"];
                 };
             };
         };

@@ -5,6 +5,7 @@ type Schemas = components["schemas"];
 export type OrderView = Schemas["OrderView"];
 export type OrderDetails = Schemas["OrderDetails"];
 export type DesignView = Schemas["DesignView"];
+export type SavedDesign = Schemas["SavedDesign"];
 export type Design = Schemas["Design"];
 export type Move = Schemas["Move"];
 export type CookieView = Schemas["CookieView"];

@@ -7,6 +7,7 @@ import type {
   PaletteColour,
   PourView,
   Problem,
+  SavedDesign,
 } from "../api/types";
 import { reference } from "./catalogue.svelte";
 import { History, type Snapshot } from "./history.svelte";
@@ -23,8 +24,6 @@ type Conflict = { sentence: string; takeTheirs: () => void; keepMine: () => void
 class OrderDesk {
   id = $state(0);
   order = $state.raw<OrderView | null>(null);
-  pour = $state.raw<PourView | null>(null);
-  pourTrouble = $state("");
   missing = $state("");
   unreached = $state("");
   conflict = $state.raw<Conflict | null>(null);
@@ -34,9 +33,7 @@ class OrderDesk {
   #designDrafts = $state.raw<Record<number, DesignDraft>>({});
   #problems = $state.raw<Record<string, Problem>>({});
   #detailsSaver: Saver<OrderDetails, OrderView> | null = null;
-  #designSavers = new Map<number, Saver<DesignDraft, DesignView>>();
-  #pouring = false;
-  #pourAgain = false;
+  #designSavers = new Map<number, Saver<DesignDraft, SavedDesign>>();
   readonly #others = new BroadcastChannel("kind-thimble-orders");
 
   constructor() {
@@ -52,7 +49,6 @@ class OrderDesk {
     if (this.id === id && this.order) return;
     this.id = id;
     this.order = null;
-    this.pour = null;
     this.missing = "";
     this.conflict = null;
     this.#detailsDraft = null;
@@ -65,7 +61,6 @@ class OrderDesk {
       const [order] = await Promise.all([this.#fetch(id), reference.load()]);
       if (this.id !== id) return;
       this.order = order;
-      await this.repour();
     } catch (e) {
       this.missing = (e as Error).message;
     }
@@ -79,7 +74,6 @@ class OrderDesk {
       const order = await this.#fetch(id);
       if (this.id === id && !this.pending) {
         this.order = order;
-        await this.repour();
       }
     } catch {
       // The next look or the next save says what is wrong.
@@ -88,6 +82,14 @@ class OrderDesk {
 
   get details(): OrderDetails | null {
     return this.#detailsDraft ?? this.order?.details ?? null;
+  }
+
+  get pour(): PourView | null {
+    return this.order?.plan.pour ?? null;
+  }
+
+  get pourTrouble(): string {
+    return this.order?.plan.trouble ?? "";
   }
 
   get palette(): PaletteColour[] {
@@ -162,8 +164,12 @@ class OrderDesk {
           body: { count, document },
         }),
       );
-      this.#changeOrder((order) => ({ ...order, designs: [...order.designs, added] }));
-      return added.id;
+      this.#changeOrder((order) => ({
+        ...order,
+        designs: [...order.designs, added.design],
+        plan: added.plan,
+      }));
+      return added.design.id;
     });
   }
 
@@ -172,10 +178,7 @@ class OrderDesk {
     const name = this.design(id)?.document.name ?? "";
     await this.#act(async () => {
       await answered(api.DELETE("/api/orders/{order}/designs/{design}", { params: { path } }));
-      this.#changeOrder((order) => ({
-        ...order,
-        designs: order.designs.filter((design) => design.id !== id),
-      }));
+      this.order = await this.#fetch(path.order);
     });
     toast.say(`${name} is taken off the tray.`, {
       word: "Put it back",
@@ -187,29 +190,6 @@ class OrderDesk {
           this.order = await this.#fetch(path.order);
         }),
     });
-  }
-
-  /** Asks for the pour again; questions asked meanwhile are answered by one more. */
-  async repour(): Promise<void> {
-    if (this.#pouring) {
-      this.#pourAgain = true;
-      return;
-    }
-    this.#pouring = true;
-    do {
-      this.#pourAgain = false;
-      const id = this.id;
-      try {
-        const pour = await answered(
-          api.GET("/api/orders/{order}/pour", { params: { path: { order: id } } }),
-        );
-        if (id === this.id) this.pour = pour;
-        this.pourTrouble = "";
-      } catch (e) {
-        this.pourTrouble = (e as Error).message;
-      }
-    } while (this.#pourAgain);
-    this.#pouring = false;
   }
 
   #fetch(id: number): Promise<OrderView> {
@@ -232,9 +212,9 @@ class OrderDesk {
     saver.push(draft);
   }
 
-  #newDesignSaver(orderId: number, id: number): Saver<DesignDraft, DesignView> {
+  #newDesignSaver(orderId: number, id: number): Saver<DesignDraft, SavedDesign> {
     const path = { order: orderId, design: id };
-    return new Saver<DesignDraft, DesignView>(
+    return new Saver<DesignDraft, SavedDesign>(
       (draft) =>
         answered(
           api.PUT("/api/orders/{order}/designs/{design}", {
@@ -247,7 +227,8 @@ class OrderDesk {
           this.#setProblem(id, null);
           this.#changeOrder((order) => ({
             ...order,
-            designs: order.designs.map((design) => (design.id === id ? stored : design)),
+            designs: order.designs.map((design) => (design.id === id ? stored.design : design)),
+            plan: stored.plan,
           }));
           if (!more) this.#dropDraft(id);
           this.#settled();
@@ -303,7 +284,6 @@ class OrderDesk {
       const again = takeTheirs(await this.#fetch(this.id));
       this.conflict = null;
       if (keepMine) again();
-      else await this.repour();
     };
     this.conflict = {
       sentence: problem.detail,
@@ -326,7 +306,6 @@ class OrderDesk {
   #settled(): void {
     this.unreached = "";
     this.#others.postMessage(this.id);
-    void this.repour();
   }
 
   #storedDesign(id: number): DesignView | undefined {

@@ -1,63 +1,29 @@
 package kindthimble.app.bowls;
 
-import java.util.ArrayList;
-import java.util.List;
 import kindthimble.app.cookie.CookieService;
-import kindthimble.app.order.DesignView;
-import kindthimble.app.order.OrderService;
-import kindthimble.app.order.OrderView;
-import kindthimble.app.shop.ShopService;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.pour.Allowance;
 import kindthimble.core.pour.CookieSet;
-import kindthimble.core.pour.Pour;
 import kindthimble.core.pour.Pouring;
 import kindthimble.core.pour.Tally;
 import kindthimble.core.shop.ShopSettings;
 import org.springframework.stereotype.Service;
 
-/** Works the pour of an order out, from what is stored, each time it is asked for. */
+/** Works a pour out, each time it is asked for: nothing of it is stored. */
 @Service
-class PourService {
-    private final OrderService orders;
-    private final ShopService shop;
+public class PourService {
     private final CookieService cookies;
 
-    PourService(OrderService orders, ShopService shop, CookieService cookies) {
-        this.orders = orders;
-        this.shop = shop;
+    PourService(CookieService cookies) {
         this.cookies = cookies;
     }
 
-    /**
-     * @throws Refused when a design can't be measured with the shop's numbers
-     */
-    PourView of(long orderId) {
-        return of(orders.order(orderId));
-    }
-
-    PourView of(OrderView order) {
-        ShopSettings settings = shop.settings();
+    /** What is mixed for a set of measured cookies. */
+    public PourView of(CookieSet set, ShopSettings shop, Allowance allowance) {
         BaseRecipe recipe = cookies.recipe();
-        List<CookieSet.Line> lines = new ArrayList<>();
-        for (DesignView design : order.designs()) {
-            if (design.trouble() != null) {
-                throw new Refused("", design.document().name() + ": " + design.trouble());
-            }
-            lines.add(new CookieSet.Line(
-                    Long.toString(design.id()),
-                    cookies.measure(design.document(), settings, order.details().floodSeconds()),
-                    design.count()));
-        }
-        Pour pour = new Pouring(settings, recipe, order.details().extra().allowance())
-                .of(new Tally(recipe, settings.breakagePercent()).of(new CookieSet(lines)));
-        return new PourView(recipe.name(), recipe.curve().ownCountSeconds(), pour);
+        return new PourView(
+                recipe.name(),
+                recipe.curve().ownCountSeconds(),
+                new Pouring(shop, recipe, allowance).of(new Tally(recipe, shop.breakagePercent()).of(set)));
     }
-
-    /**
-     * @param recipe name of the base
-     * @param baseCountSeconds how stiff the base comes out
-     * @param pour what is mixed
-     */
-    record PourView(String recipe, double baseCountSeconds, Pour pour) {}
 }

@@ -2,6 +2,7 @@ package kindthimble.app.demo;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -15,29 +16,31 @@ import kindthimble.app.order.OrderView;
 import kindthimble.core.design.Design;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Puts the demo orders into a database that has never had an order. They go the same way as any order. */
 @Component
 @ConditionalOnProperty("kind-thimble.demo")
-class DemoData implements ApplicationRunner {
+class DemoData implements SmartInitializingSingleton {
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
     private static final List<String> ORDERS = List.of("kite-festival", "night-train");
 
     private final OrderService orders;
     private final JsonMapper json;
     private final Clock clock;
+    private final TransactionTemplate transactions;
 
-    DemoData(OrderService orders, JsonMapper json, Clock clock) {
+    DemoData(OrderService orders, JsonMapper json, Clock clock, PlatformTransactionManager transactions) {
         this.orders = orders;
         this.json = json;
         this.clock = clock;
+        this.transactions = new TransactionTemplate(transactions);
     }
 
     /**
@@ -54,18 +57,23 @@ class DemoData implements ApplicationRunner {
 
     record DemoDesign(int count, Design document) {}
 
+    /** Before the first request is answered, and all of it or nothing. */
     @Override
-    @Transactional
-    public void run(ApplicationArguments arguments) throws IOException {
-        if (!orders.isUntouched()) {
-            return;
-        }
-        for (String name : ORDERS) {
-            try (InputStream file = new ClassPathResource("demo/" + name + ".json").getInputStream()) {
-                take(json.readValue(file, DemoOrder.class));
+    public void afterSingletonsInstantiated() {
+        transactions.executeWithoutResult(transaction -> {
+            if (orders.isUntouched()) {
+                ORDERS.forEach(name -> take(read(name)));
+                LOG.info("Demo orders are in");
             }
+        });
+    }
+
+    private DemoOrder read(String name) {
+        try (InputStream file = new ClassPathResource("demo/" + name + ".json").getInputStream()) {
+            return json.readValue(file, DemoOrder.class);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
-        LOG.info("Demo orders are in");
     }
 
     private void take(DemoOrder demo) {

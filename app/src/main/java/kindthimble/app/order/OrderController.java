@@ -1,6 +1,7 @@
 package kindthimble.app.order;
 
 import java.util.List;
+import kindthimble.app.bowls.PourView;
 import kindthimble.core.catalogue.Refused;
 import kindthimble.core.design.Design;
 import org.springframework.http.HttpStatus;
@@ -45,6 +46,11 @@ class OrderController {
         return orders.order(order);
     }
 
+    @GetMapping("/{order}/pour")
+    PourView pour(@PathVariable long order) {
+        return orders.pour(order);
+    }
+
     @PutMapping("/{order}")
     OrderView change(@PathVariable long order, @RequestBody OrderChange change) {
         return orders.change(order, change.version(), required(change.details(), "details"));
@@ -63,12 +69,12 @@ class OrderController {
 
     @PostMapping("/{order}/designs")
     @ResponseStatus(HttpStatus.CREATED)
-    DesignView addDesign(@PathVariable long order, @RequestBody NewDesign design) {
+    SavedDesign addDesign(@PathVariable long order, @RequestBody NewDesign design) {
         return orders.addDesign(order, design.count(), required(design.document(), "document"));
     }
 
     @PutMapping("/{order}/designs/{design}")
-    DesignView changeDesign(@PathVariable long order, @PathVariable long design, @RequestBody DesignChange change) {
+    SavedDesign changeDesign(@PathVariable long order, @PathVariable long design, @RequestBody DesignChange change) {
         return orders.changeDesign(
                 order, design, change.version(), change.count(), required(change.document(), "document"));
     }
@@ -80,7 +86,7 @@ class OrderController {
     }
 
     @PostMapping("/{order}/designs/{design}/restore")
-    DesignView restoreDesign(@PathVariable long order, @PathVariable long design) {
+    SavedDesign restoreDesign(@PathVariable long order, @PathVariable long design) {
         return orders.restoreDesign(order, design);
     }
 

@@ -1,14 +1,20 @@
 package kindthimble.app.order;
 
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import kindthimble.app.bowls.PourService;
+import kindthimble.app.bowls.PourView;
 import kindthimble.app.cookie.CookieService;
+import kindthimble.app.cookie.CookieView;
 import kindthimble.app.http.NotThere;
 import kindthimble.app.http.Stale;
 import kindthimble.app.shop.ShopService;
 import kindthimble.core.catalogue.Refused;
 import kindthimble.core.design.Design;
+import kindthimble.core.pour.CookieSet;
+import kindthimble.core.shop.ShopSettings;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -25,14 +31,21 @@ public class OrderService {
     private final DesignRepository designs;
     private final ShopService shop;
     private final CookieService cookies;
+    private final PourService pours;
     private final Clock clock;
 
     OrderService(
-            OrderRepository orders, DesignRepository designs, ShopService shop, CookieService cookies, Clock clock) {
+            OrderRepository orders,
+            DesignRepository designs,
+            ShopService shop,
+            CookieService cookies,
+            PourService pours,
+            Clock clock) {
         this.orders = orders;
         this.designs = designs;
         this.shop = shop;
         this.cookies = cookies;
+        this.pours = pours;
         this.clock = clock;
     }
 
@@ -53,6 +66,18 @@ public class OrderService {
     @Transactional(readOnly = true)
     public OrderView order(long id) {
         return view(stored(id));
+    }
+
+    /**
+     * @throws Refused when a design can't be measured with the shop's numbers
+     */
+    @Transactional(readOnly = true)
+    PourView pour(long id) {
+        PlanView plan = view(stored(id)).plan();
+        if (plan.pour() == null) {
+            throw new Refused("", plan.trouble());
+        }
+        return plan.pour();
     }
 
     public OrderView take(OrderDetails details) {
@@ -80,31 +105,31 @@ public class OrderService {
         return view(order);
     }
 
-    public DesignView addDesign(long orderId, int count, Design document) {
+    public SavedDesign addDesign(long orderId, int count, Design document) {
         OrderEntity order = stored(orderId);
         if (designsOf(orderId).size() >= MOST_DESIGNS) {
             throw new Refused("", "An order has at most " + MOST_DESIGNS + " designs.");
         }
         check(order, count, document);
-        return view(
+        return saved(
                 order,
                 designs.saveAndFlush(new DesignEntity(orderId, designs.countByOrderId(orderId), count, document)));
     }
 
-    DesignView changeDesign(long orderId, long designId, int version, int count, Design document) {
+    SavedDesign changeDesign(long orderId, long designId, int version, int count, Design document) {
         OrderEntity order = stored(orderId);
         DesignEntity design = storedDesign(orderId, designId);
         Stale.check("design", version, design.version());
         check(order, count, document);
         design.set(count, document);
-        return view(order, designs.saveAndFlush(design));
+        return saved(order, designs.saveAndFlush(design));
     }
 
     void removeDesign(long orderId, long designId) {
         storedDesign(orderId, designId).remove(clock.instant());
     }
 
-    DesignView restoreDesign(long orderId, long designId) {
+    SavedDesign restoreDesign(long orderId, long designId) {
         OrderEntity order = stored(orderId);
         DesignEntity design = designs.findById(designId)
                 .filter(found -> found.orderId() == orderId)
@@ -112,7 +137,7 @@ public class OrderService {
         // Its colours may have left the palette in the meantime.
         needColours(design.document(), order.details().palette(), "palette");
         design.restore();
-        return view(order, designs.saveAndFlush(design));
+        return saved(order, designs.saveAndFlush(design));
     }
 
     private void check(OrderEntity order, int count, Design document) {
@@ -166,28 +191,51 @@ public class OrderService {
     }
 
     private OrderView view(OrderEntity order) {
-        return new OrderView(
-                order.id(),
-                order.version(),
-                order.details(),
-                designsOf(order.id()).stream()
-                        .map(design -> view(order, design))
-                        .toList());
+        ShopSettings settings = shop.settings();
+        OrderDetails details = order.details();
+        List<DesignView> views = designsOf(order.id()).stream()
+                .map(design -> view(design, details, settings))
+                .toList();
+        return new OrderView(order.id(), order.version(), details, views, plan(views, details, settings));
     }
 
-    private DesignView view(OrderEntity order, DesignEntity design) {
+    private SavedDesign saved(OrderEntity order, DesignEntity design) {
+        OrderView view = view(order);
+        return new SavedDesign(
+                view.designs().stream()
+                        .filter(stored -> stored.id() == design.id())
+                        .findFirst()
+                        .orElseThrow(),
+                view.plan());
+    }
+
+    private DesignView view(DesignEntity design, OrderDetails details, ShopSettings settings) {
+        CookieView cookie = null;
+        String trouble = null;
         try {
-            return new DesignView(
-                    design.id(),
-                    design.version(),
-                    design.count(),
-                    design.document(),
-                    cookies.view(
-                            design.document(), shop.settings(), order.details().floodSeconds()),
-                    null);
+            cookie = cookies.view(design.document(), settings, details.floodSeconds());
         } catch (Refused refused) {
-            return new DesignView(
-                    design.id(), design.version(), design.count(), design.document(), null, refused.getMessage());
+            trouble = refused.getMessage();
+        }
+        return new DesignView(design.id(), design.version(), design.count(), design.document(), cookie, trouble);
+    }
+
+    private PlanView plan(List<DesignView> views, OrderDetails details, ShopSettings settings) {
+        List<CookieSet.Line> lines = new ArrayList<>();
+        for (DesignView design : views) {
+            if (design.trouble() != null) {
+                return new PlanView(null, design.document().name() + ": " + design.trouble());
+            }
+            lines.add(new CookieSet.Line(
+                    Long.toString(design.id()),
+                    cookies.measure(design.document(), settings, details.floodSeconds()),
+                    design.count()));
+        }
+        try {
+            return new PlanView(
+                    pours.of(new CookieSet(lines), settings, details.extra().allowance()), null);
+        } catch (Refused refused) {
+            return new PlanView(null, refused.getMessage());
         }
     }
 }

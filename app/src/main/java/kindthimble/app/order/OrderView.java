@@ -9,5 +9,6 @@ import java.util.List;
  * @param version to be sent back with a change
  * @param details what is said of it
  * @param designs its designs, in order
+ * @param plan what follows from them
  */
-public record OrderView(long id, int version, OrderDetails details, List<DesignView> designs) {}
+public record OrderView(long id, int version, OrderDetails details, List<DesignView> designs, PlanView plan) {}

@@ -12,6 +12,7 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import kindthimble.app.bowls.PourService;
 import kindthimble.app.cookie.CookieService;
 import kindthimble.app.shop.ShopService;
 import kindthimble.core.catalogue.Refused;
@@ -28,7 +29,8 @@ class OrderServiceTest {
     private final DesignRepository designs = mock(DesignRepository.class);
     private final ShopService shop = mock(ShopService.class);
     private final CookieService cookies = mock(CookieService.class);
-    private final OrderService service = new OrderService(orders, designs, shop, cookies, Clock.systemUTC());
+    private final OrderService service =
+            new OrderService(orders, designs, shop, cookies, mock(PourService.class), Clock.systemUTC());
 
     private final Design design = new Design(
             1,

@@ -1,0 +1,9 @@
+package kindthimble.app.order;
+
+/**
+ * A design after it was saved, and what now follows for its order.
+ *
+ * @param design as it is stored
+ * @param plan of the whole order
+ */
+public record SavedDesign(DesignView design, PlanView plan) {}
