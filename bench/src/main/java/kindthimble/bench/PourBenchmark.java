@@ -3,8 +3,9 @@ package kindthimble.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import kindthimble.core.cutter.BasicForm;
 import kindthimble.core.cutter.Cutter;
-import kindthimble.core.cutter.CutterShape;
+import kindthimble.core.cutter.FigureForm;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
@@ -62,7 +63,7 @@ public class PourBenchmark {
     }
 
     private static Design design(int i) {
-        CutterShape shape = i % 2 == 0 ? new CutterShape.Round() : new CutterShape.Heart();
+        CutterShape shape = i % 2 == 0 ? new BasicForm.Round() : new FigureForm.Heart();
         return new Design(
                 1,
                 "d" + i,

@@ -16,8 +16,8 @@ import kindthimble.app.bowls.PourService;
 import kindthimble.app.cookie.CookieService;
 import kindthimble.app.shop.ShopService;
 import kindthimble.core.catalogue.Refused;
+import kindthimble.core.cutter.BasicForm;
 import kindthimble.core.cutter.Cutter;
-import kindthimble.core.cutter.CutterShape;
 import kindthimble.core.design.Design;
 import kindthimble.core.geometry.Across;
 import kindthimble.core.move.Flood;
@@ -35,7 +35,7 @@ class OrderServiceTest {
     private final Design design = new Design(
             1,
             "Round",
-            new Cutter(new CutterShape.Round(), Across.WIDTH, 80),
+            new Cutter(new BasicForm.Round(), Across.WIDTH, 80),
             null,
             null,
             List.of(new Flood("poppy", null, null, null)));

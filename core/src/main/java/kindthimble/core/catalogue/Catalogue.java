@@ -5,6 +5,7 @@ import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 
 /**
  * Reads the kinds of a sealed family (moves, cutter shapes) from their own records: each record says its {@link Word}, and each
@@ -18,15 +19,19 @@ public final class Catalogue {
         return recordsOf(family).stream().map(Catalogue::kind).toList();
     }
 
-    /** The records of a sealed interface, in the order in which it permits them. */
+    /** The records of a sealed interface and of those it permits, in that order. */
     public static List<Class<?>> recordsOf(Class<?> family) {
-        return List.of(family.getPermittedSubclasses());
+        return Arrays.stream(family.getPermittedSubclasses())
+                .flatMap(kind -> kind.isRecord() ? Stream.<Class<?>>of(kind) : recordsOf(kind).stream())
+                .toList();
     }
 
     /** What can be set on a record, in order. */
     public static List<Kind.Parameter> parametersOf(Class<?> record) {
         return Arrays.stream(record.getRecordComponents())
-                .filter(c -> c.isAnnotationPresent(Amount.class) || c.isAnnotationPresent(Choice.class))
+                .filter(c -> c.isAnnotationPresent(Amount.class)
+                        || c.isAnnotationPresent(Choice.class)
+                        || c.isAnnotationPresent(Text.class))
                 .map(Catalogue::parameter)
                 .toList();
     }
@@ -92,6 +97,11 @@ public final class Catalogue {
                     Double.isNaN(amount.usual()) ? null : plain(amount.usual()),
                     amount.otherwise(),
                     required(component));
+        }
+        Text text = component.getAnnotation(Text.class);
+        if (text != null) {
+            return new Kind.Parameter(
+                    component.getName(), text.word(), Kind.Type.TEXT, "", null, null, text.usual(), "", false);
         }
         Choice choice = component.getAnnotation(Choice.class);
         return new Kind.Parameter(

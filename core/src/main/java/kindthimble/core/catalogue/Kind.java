@@ -39,6 +39,7 @@ public record Kind(String word, String says, List<Parameter> parameters) {
     public enum Type {
         NUMBER,
         WHOLE_NUMBER,
+        TEXT,
         PALETTE,
         TIPS
     }

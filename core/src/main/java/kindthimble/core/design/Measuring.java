@@ -29,8 +29,7 @@ public final class Measuring {
      */
     public Cookie measure(Design design) {
         design.check();
-        Region baked =
-                design.cutter().baked(design.spreadPercent() == null ? shop.spreadPercent() : design.spreadPercent());
+        Region baked = baked(design);
         double marginMm = design.marginMm() == null ? shop.marginMm() : design.marginMm();
         Region iced = baked.inset(marginMm);
         if (iced.isEmpty()) {
@@ -50,6 +49,15 @@ public final class Measuring {
             ground = laid.after();
         }
         return new Cookie(design, baked, iced, marks, cautions);
+    }
+
+    private Region baked(Design design) {
+        try {
+            return design.cutter()
+                    .baked(design.spreadPercent() == null ? shop.spreadPercent() : design.spreadPercent());
+        } catch (Refused refused) {
+            throw refused.inside("cutter");
+        }
     }
 
     private static Laid lay(Design design, int move, Ground ground) {

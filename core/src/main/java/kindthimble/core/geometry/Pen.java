@@ -15,6 +15,7 @@ public final class Pen {
     private static final int CHORDS_PER_CURVE = 32;
 
     private final List<Ring> rings = new ArrayList<>();
+    private boolean overlapping;
     private double x;
     private double y;
 
@@ -31,6 +32,27 @@ public final class Pen {
             }
             return sum;
         }
+    }
+
+    /**
+     * A pen that has followed SVG path data.
+     *
+     * @throws IllegalArgumentException saying what can't be read
+     */
+    public static Pen following(String pathData) {
+        return new Pen().follow(pathData, 0, 0);
+    }
+
+    /** Follows SVG path data, moved by an offset. */
+    public Pen follow(String pathData, double offsetX, double offsetY) {
+        PathReader.read(this, pathData, offsetX, offsetY);
+        return this;
+    }
+
+    /** From now on rings of one direction add up where they overlap, and those of the other are holes (non-zero winding). */
+    public Pen overlapping() {
+        overlapping = true;
+        return this;
     }
 
     /** Starts a new closed ring at a point (any unit; {@link #fitted} gives it its size in mm). */
@@ -139,7 +161,7 @@ public final class Pen {
                     })
                     .toArray(double[][]::new));
         }
-        return Region.ofRings(scaledRings);
+        return overlapping ? Region.ofOverlappingRings(scaledRings) : Region.ofRings(scaledRings);
     }
 
     private double[] box() {
@@ -187,7 +209,8 @@ public final class Pen {
         List<double[]> points = ring().points;
         double[] first = points.get(0);
         ring().exactTwiceArea += x * first[1] - first[0] * y;
-        if (points.size() > 1 && Math.hypot(first[0] - x, first[1] - y) < 1e-9) {
+        double[] end = points.get(points.size() - 1);
+        if (points.size() > 1 && Math.hypot(first[0] - end[0], first[1] - end[1]) < 1e-9) {
             points.remove(points.size() - 1);
         }
         // Closing twice adds nothing: the pen now stands on the first point.

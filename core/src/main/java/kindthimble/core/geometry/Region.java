@@ -1,6 +1,7 @@
 package kindthimble.core.geometry;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
@@ -14,6 +15,7 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /**
@@ -43,18 +45,69 @@ public final class Region {
     static Region ofRings(List<double[][]> rings) {
         Geometry sum = FACTORY.createPolygon();
         for (double[][] ring : rings) {
-            Coordinate[] line = new Coordinate[ring.length + 1];
-            for (int i = 0; i < ring.length; i++) {
-                line[i] = new Coordinate(ring[i][0], ring[i][1]);
-            }
-            line[ring.length] = line[0].copy();
-            Geometry polygon = FACTORY.createPolygon(line);
-            if (!polygon.isValid()) {
-                polygon = polygon.buffer(0);
-            }
+            Geometry polygon = polygon(ring);
             sum = sum.isEmpty() ? polygon : sum.symDifference(polygon);
         }
         return new Region(sum);
+    }
+
+    /** A region bounded by closed rings of points; those that run against the largest one are holes. */
+    static Region ofOverlappingRings(List<double[][]> rings) {
+        List<Geometry> solid = new ArrayList<>();
+        List<Geometry> holes = new ArrayList<>();
+        double[][] largest = rings.stream()
+                .max(Comparator.comparingDouble(ring -> Math.abs(signedArea(ring))))
+                .orElse(new double[0][]);
+        for (double[][] ring : rings) {
+            boolean sameWay = Math.signum(signedArea(ring)) == Math.signum(signedArea(largest));
+            (sameWay ? solid : holes).add(polygon(ring));
+        }
+        Geometry sum = UnaryUnionOp.union(solid, FACTORY);
+        return new Region(holes.isEmpty() ? sum : sum.difference(UnaryUnionOp.union(holes, FACTORY)));
+    }
+
+    private static double signedArea(double[][] ring) {
+        double sum = 0;
+        for (int i = 0; i < ring.length; i++) {
+            double[] next = ring[(i + 1) % ring.length];
+            sum += ring[i][0] * next[1] - next[0] * ring[i][1];
+        }
+        return sum / 2;
+    }
+
+    private static Geometry polygon(double[][] ring) {
+        Coordinate[] line = new Coordinate[ring.length + 1];
+        for (int i = 0; i < ring.length; i++) {
+            line[i] = new Coordinate(ring[i][0], ring[i][1]);
+        }
+        line[ring.length] = line[0].copy();
+        Geometry polygon = FACTORY.createPolygon(line);
+        return polygon.isValid() ? polygon : polygon.buffer(0);
+    }
+
+    /** What lies in both. */
+    public Region intersection(Region other) {
+        return new Region(shape.intersection(other.shape));
+    }
+
+    /** What lies in this and not in the other. */
+    public Region difference(Region other) {
+        return new Region(shape.difference(other.shape));
+    }
+
+    /** All of several regions together. */
+    public static Region union(List<Region> regions) {
+        if (regions.size() == 1) {
+            return regions.get(0);
+        }
+        Geometry sum =
+                UnaryUnionOp.union(regions.stream().map(region -> region.shape).toList(), FACTORY);
+        return new Region(sum);
+    }
+
+    /** This region turned upside-down. */
+    public Region flipped() {
+        return new Region(AffineTransformation.scaleInstance(1, -1).transform(shape));
     }
 
     /** Area in mm2, holes left out. */

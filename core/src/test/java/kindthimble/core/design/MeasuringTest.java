@@ -6,8 +6,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import kindthimble.core.catalogue.Refused;
+import kindthimble.core.cutter.BasicForm;
 import kindthimble.core.cutter.Cutter;
-import kindthimble.core.cutter.CutterShape;
 import kindthimble.core.geometry.Across;
 import kindthimble.core.move.Dot;
 import kindthimble.core.move.Flood;
@@ -28,7 +28,7 @@ class MeasuringTest {
 
     private static Design round(double sizeMm, Double marginMm, Move... moves) {
         return new Design(
-                1, "Round", new Cutter(new CutterShape.Round(), Across.WIDTH, sizeMm), null, marginMm, List.of(moves));
+                1, "Round", new Cutter(new BasicForm.Round(), Across.WIDTH, sizeMm), null, marginMm, List.of(moves));
     }
 
     @Test

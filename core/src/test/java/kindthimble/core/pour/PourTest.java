@@ -7,8 +7,8 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
+import kindthimble.core.cutter.BasicForm;
 import kindthimble.core.cutter.Cutter;
-import kindthimble.core.cutter.CutterShape;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
@@ -33,7 +33,7 @@ class PourTest {
                 .measure(new Design(
                         1,
                         "Round",
-                        new Cutter(new CutterShape.Round(), Across.WIDTH, sizeMm),
+                        new Cutter(new BasicForm.Round(), Across.WIDTH, sizeMm),
                         null,
                         marginMm,
                         List.of(moves)));
