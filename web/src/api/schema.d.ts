@@ -194,6 +194,7 @@ export interface components {
             /** Format: double */
             keptGrams: number;
         };
+        BasicForm: components["schemas"]["CutterShape"];
         Batch: {
             /** Format: double */
             wantedGrams: number;
@@ -236,7 +237,10 @@ export interface components {
             /** Format: int32 */
             move: number;
             sentence: string;
+            press: string;
+            moves: components["schemas"]["Move"][];
         };
+        Coating: components["schemas"]["Move"];
         CookieView: {
             box: components["schemas"]["Box"];
             layers: components["schemas"]["Layer"][];
@@ -247,6 +251,9 @@ export interface components {
             /** Format: double */
             gramsEach: number;
             marks: components["schemas"]["MarkView"][];
+            sections: components["schemas"]["Section"][];
+            passes: components["schemas"]["Pass"][];
+            side: components["schemas"]["SideSlice"][];
             cautions: components["schemas"]["Caution"][];
         };
         Cutter: {
@@ -254,10 +261,13 @@ export interface components {
             across: components["schemas"]["Across"];
             /** Format: double */
             sizeMm: number;
+            flipped?: boolean;
+            joined?: components["schemas"]["Joined"];
+            hole?: components["schemas"]["Hole"];
         };
         CutterShape: {
             /** @enum {string} */
-            kind: "round" | "square" | "rectangle" | "heart" | "star" | "diamond kite";
+            kind: "round" | "oval" | "square" | "rectangle" | "plaque" | "scalloped round" | "star" | "hexagon" | "arch" | "heart" | "diamond kite" | "egg" | "drop" | "shield" | "cloud" | "banner" | "leaf" | "bell jar" | "glove" | "bow" | "wind sock" | "spool" | "letter" | "own outline";
         } & {
             [key: string]: unknown;
         };
@@ -288,6 +298,10 @@ export interface components {
             cookie: components["schemas"]["CookieView"] | null;
             trouble: (string | null) | null;
         };
+        Detail: components["schemas"]["Move"];
+        /** @enum {string} */
+        DetailSchool: "OVERNIGHT" | "HALF_DRY";
+        Division: components["schemas"]["Move"];
         Drink: {
             design: string;
             /** Format: int32 */
@@ -304,8 +318,28 @@ export interface components {
             /** Format: double */
             flatPercent: number;
         };
+        FigureForm: components["schemas"]["CutterShape"];
         /** @enum {string} */
-        Gate: "BARE_COOKIE" | "WET" | "FIRM";
+        Form: "STRAIGHT" | "WAVY" | "SCALLOP" | "ZIGZAG";
+        /** @enum {string} */
+        Gate: "BARE_COOKIE" | "WET" | "SKINNED" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+        /** @enum {string} */
+        HeartDrag: "HEARTS";
+        Hole: {
+            /** Format: double */
+            diameterMm: number;
+            /** Format: double */
+            downMm: number;
+        };
+        Joined: {
+            shape: components["schemas"]["CutterShape"];
+            /** Format: double */
+            sizeMm: number;
+            /** Format: double */
+            rightMm: number;
+            /** Format: double */
+            downMm: number;
+        };
         Kind: {
             word: string;
             says: string;
@@ -322,21 +356,26 @@ export interface components {
         MarkView: {
             /** Format: int32 */
             move: number;
+            /** Format: int32 */
+            pass: number;
+            colour: (string | null) | null;
             /** Format: double */
             gramsEach: number;
-            /** Format: double */
-            countSeconds: number;
-            state: components["schemas"]["State"];
+            countSeconds: (number | null) | null;
+            state: components["schemas"]["State"] | null;
             tip: (string | null) | null;
             /** Format: double */
             lengthMm: number;
             /** Format: double */
             areaMm2: number;
             gate: components["schemas"]["Gate"];
+            turn: components["schemas"]["Turn"];
+            /** Format: double */
+            handSeconds: number;
         };
         Move: {
             /** @enum {string} */
-            move: "outline" | "flood" | "dot" | "line";
+            move: "bands" | "spokes" | "rings" | "checks" | "frame" | "horizon" | "letters" | "flood" | "dip" | "spatula coat" | "outline" | "dot" | "wet line" | "line" | "raised lines" | "writing" | "bead border" | "piece" | "stencil" | "squiggle" | "sprinkle" | "airbrush" | "marker" | "paint";
         } & {
             [key: string]: unknown;
         };
@@ -368,6 +407,7 @@ export interface components {
             designs: components["schemas"]["DesignView"][];
             plan: components["schemas"]["PlanView"];
         };
+        OwnForm: components["schemas"]["CutterShape"];
         PaletteColour: {
             key: string;
             name: string;
@@ -383,7 +423,16 @@ export interface components {
             usual: string;
             otherwise: string;
             required: boolean;
+            options: string[];
         };
+        Pass: {
+            /** Format: int32 */
+            number: number;
+            turn: components["schemas"]["Turn"];
+            gate: components["schemas"]["Gate"];
+        };
+        /** @enum {string} */
+        Piped: "LEAF" | "ROSETTE" | "STAR" | "FLOWER";
         PlanView: {
             pour: components["schemas"]["PourView"] | null;
             trouble: (string | null) | null;
@@ -434,13 +483,21 @@ export interface components {
             pour: components["schemas"]["Pour"];
         };
         /** @enum {string} */
-        Role: "DOUGH" | "COAT" | "BEAD" | "SUNK" | "RAISED";
+        Role: "DOUGH" | "COAT" | "BEAD" | "SUNK" | "PRINT" | "RAISED" | "DRESSING";
         SavedDesign: {
             design: components["schemas"]["DesignView"];
             plan: components["schemas"]["PlanView"];
         };
         /** @enum {string} */
         School: "RISK" | "FLAT";
+        /** @enum {string} */
+        Seam: "CREASE" | "FLOW" | "WALL";
+        Section: {
+            name: string;
+            /** Format: int32 */
+            pass: number;
+            at: components["schemas"]["Spot"];
+        };
         ShopSettings: {
             /** Format: double */
             spreadPercent: number;
@@ -468,12 +525,39 @@ export interface components {
             cookieVariationPercent: number;
             /** Format: double */
             dayVariationPercent: number;
+            detail: components["schemas"]["DetailSchool"];
+            /** Format: double */
+            leafGrams: number;
+            /** Format: double */
+            rosetteGrams: number;
+            /** Format: double */
+            starGrams: number;
+            /** Format: double */
+            flowerGrams: number;
             tips: components["schemas"]["Tip"][];
         };
         ShopView: {
             /** Format: int32 */
             version: number;
             settings: components["schemas"]["ShopSettings"];
+        };
+        SideSlice: {
+            /** Format: double */
+            fromMm: number;
+            /** Format: double */
+            toMm: number;
+            /** Format: double */
+            heightMm: number;
+            above: boolean;
+            colour: string;
+            /** Format: int32 */
+            pass: number;
+        };
+        Spot: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
         };
         /** @enum {string} */
         State: "STIFF" | "PIPING" | "MEDIUM" | "FLOOD" | "GLAZE";
@@ -482,8 +566,11 @@ export interface components {
             /** Format: double */
             openingMm: number;
         };
+        Trim: components["schemas"]["Move"];
         /** @enum {string} */
-        Type: "NUMBER" | "WHOLE_NUMBER" | "PALETTE" | "TIPS";
+        Turn: "COAT" | "AIRBRUSH" | "STENCIL" | "RAISED" | "MARKER";
+        /** @enum {string} */
+        Type: "NUMBER" | "WHOLE_NUMBER" | "TEXT" | "PALETTE" | "TIPS" | "SECTIONS" | "WORDS";
         WeekView: {
             /** Format: date */
             today: string;
@@ -494,6 +581,8 @@ export interface components {
             /** Format: double */
             grams: number;
         };
+        /** @enum {string} */
+        What: "CANDIES" | "PEARLS" | "SUGAR";
     };
     responses: never;
     parameters: never;

@@ -36,6 +36,21 @@ export function daysBetween(from: string, to: string): number {
   return Math.round((b - a) / 86_400_000);
 }
 
+const gates = {
+  BARE_COOKIE: "",
+  WET: "while wet",
+  SKINNED: "skinned",
+  HALF_DRY: "half-dry",
+  FIRM: "firm",
+  SURFACE_DRY: "surface-dry",
+  DRY_THROUGH: "dry through",
+};
+
+/** The word of a drying gate; empty for the bare cookie. */
+export function gateWord(gate: keyof typeof gates): string {
+  return gates[gate];
+}
+
 const states = {
   STIFF: "stiff",
   PIPING: "piping",

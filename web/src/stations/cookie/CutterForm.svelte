@@ -88,9 +88,90 @@
     trouble={trouble("spreadPercent")}
     onchange={(percent) => edit((d) => (d.spreadPercent = percent), "spread")}
   />
+  <label class="tick">
+    <input
+      type="checkbox"
+      checked={cutter.flipped ?? false}
+      onchange={(e) => {
+        const on = e.currentTarget.checked;
+        edit((d) => (d.cutter.flipped = on || undefined), "");
+      }}
+    />upside-down
+  </label>
+  <label class="tick">
+    <input
+      type="checkbox"
+      checked={Boolean(cutter.hole)}
+      onchange={(e) => {
+        const on = e.currentTarget.checked;
+        edit((d) => (d.cutter.hole = on ? { diameterMm: 4, downMm: 8 } : undefined), "");
+      }}
+    />hole to hang it by
+  </label>
+  {#if cutter.hole}
+    {#each [["diameterMm", "hole"], ["downMm", "below the top"]] as const as [name, word] (name)}
+      <NumberField
+        label={word}
+        unit="mm"
+        value={cutter.hole[name]}
+        trouble={trouble(`cutter.hole.${name}`)}
+        onchange={(mm) =>
+          mm !== null && edit((d) => d.cutter.hole && (d.cutter.hole[name] = mm), name)}
+      />
+    {/each}
+  {/if}
+  <label class="tick">
+    <input
+      type="checkbox"
+      checked={Boolean(cutter.joined)}
+      onchange={(e) => {
+        const on = e.currentTarget.checked;
+        edit((d) => {
+          d.cutter.joined = on
+            ? { shape: { kind: "round" }, sizeMm: 40, rightMm: 30, downMm: 0 }
+            : undefined;
+        }, "");
+      }}
+    />joined with another
+  </label>
+  {#if cutter.joined}
+    <Field label="second cutter" trouble={trouble("cutter.joined.shape")}>
+      <select
+        value={cutter.joined.shape.kind}
+        onchange={(e) => {
+          const kind = e.currentTarget.value;
+          edit((d) => {
+            if (d.cutter.joined) d.cutter.joined.shape = { kind } as typeof cutter.shape;
+          }, "");
+        }}
+      >
+        {#each reference.catalogue?.cutters ?? [] as other (other.word)}
+          <option value={other.word}>{other.word}</option>
+        {/each}
+      </select>
+    </Field>
+    {#each [["sizeMm", "its width"], ["rightMm", "to the right"], ["downMm", "down"]] as const as [name, word] (name)}
+      <NumberField
+        label={word}
+        unit="mm"
+        value={cutter.joined[name]}
+        trouble={trouble(`cutter.joined.${name}`)}
+        onchange={(mm) =>
+          mm !== null && edit((d) => d.cutter.joined && (d.cutter.joined[name] = mm), name)}
+      />
+    {/each}
+  {/if}
 </div>
 
 <style>
+  .tick {
+    display: flex;
+    align-items: center;
+    gap: 6px;
+    font-size: 13px;
+    min-height: 34px;
+    align-self: end;
+  }
   .form {
     display: flex;
     flex-wrap: wrap;

@@ -2,7 +2,9 @@
   import type { DesignView } from "../../api/types";
   import { desk } from "../../desk/order.svelte";
   import CookiePicture from "../../marks/CookiePicture.svelte";
+  import Flags from "../../marks/Flags.svelte";
   import Ruler from "../../marks/Ruler.svelte";
+  import SideView from "../../marks/SideView.svelte";
   import { grams } from "../../units/format";
 
   let { design, lit }: { design: DesignView; lit: number | null } = $props();
@@ -55,6 +57,7 @@
     )} by {cookie.box.heightMm.toFixed(0)} mm"
   >
     <CookiePicture {cookie} hexes={desk.hexes} {lit} />
+    {#if cookie.sections.length > 1}<Flags {cookie} {unit} />{/if}
     <Ruler
       from={{ x: cookie.box.x, y: cookie.box.y + cookie.box.heightMm + 4 * unit }}
       lengthMm={cookie.box.widthMm}
@@ -68,6 +71,7 @@
       {unit}
     />
   </svg>
+  {#if cookie.side.length > 0}<SideView {cookie} hexes={desk.hexes} />{/if}
 {:else}
   <p class="trouble" role="alert">{design.trouble}</p>
 {/if}
@@ -101,7 +105,7 @@
   svg {
     display: block;
     width: 100%;
-    height: min(470px, 60vh);
+    height: min(400px, 54vh);
     min-height: 260px;
   }
   .trouble {

@@ -4,11 +4,13 @@
   import { desk } from "../../desk/order.svelte";
   import { grams, plural } from "../../units/format";
   import MoveAdder from "./MoveAdder.svelte";
+  import PassList from "./PassList.svelte";
   import MoveRow from "./MoveRow.svelte";
 
   let { design, onlit }: { design: DesignView; onlit: (move: number | null) => void } = $props();
 
   let open = $state<number | null>(null);
+  let byPass = $state(false);
   const moves = $derived(design.document.moves);
   const problem = $derived(desk.problem(design.id));
   const elsewhere = $derived(
@@ -39,8 +41,18 @@
     const colours = moves.map((m) => m["colour"] as string);
     const fresh = desk.palette.find((c) => !colours.includes(c.key)) ?? desk.palette[0];
     const colour = (word === "flood" ? colours.at(-1) : undefined) ?? fresh?.key ?? "";
-    edit((list) => list.push({ move: word, ...startingValues(kind, colour) } as Move));
-    open = moves.length - 1;
+    const values = startingValues(kind, colour);
+    if (kind.parameters.some((p) => p.name === "key")) {
+      // A division is called by the next free letter, and comes before what is laid on its sections.
+      const taken = moves.map((m) => m["key"]);
+      values["key"] = [..."abcdefghijklmnopqrstuvwxyz"].find((k) => !taken.includes(k)) ?? "z";
+      const at = moves.findLastIndex((m) => m["key"]) + 1;
+      edit((list) => list.splice(at, 0, { move: word, ...values } as Move));
+      open = at;
+    } else {
+      edit((list) => list.push({ move: word, ...values } as Move));
+      open = moves.length;
+    }
   }
 
   function shift(from: number, by: number) {
@@ -56,6 +68,9 @@
 
 <div class="head">
   <h2>{plural(moves.length, "move")}</h2>
+  <button class="turn" aria-pressed={byPass} onclick={() => (byPass = !byPass)}>
+    {byPass ? "as planned" : plural(design.cookie?.passes.length ?? 0, "pass", "passes")}
+  </button>
   <span class="undo">
     <button disabled={!desk.history.canUndo} title="Undo (ctrl+z)" onclick={() => desk.undo()}
       >undo</button
@@ -69,33 +84,38 @@
 {#if moves.length === 0}
   <p class="soft">Nothing on it yet. Most cookies start with an outline and a flood.</p>
 {/if}
-<ol>
-  {#each moves as move, i (i)}
-    <MoveRow
-      {design}
-      {move}
-      index={i}
-      open={open === i}
-      last={i === moves.length - 1}
-      onopen={() => {
-        open = open === i ? null : i;
-        onlit(open);
-      }}
-      onlit={(on) => onlit(on ? i : open)}
-      onshift={(by) => shift(i, by)}
-      onremove={() => {
-        open = null;
-        onlit(null);
-        edit((list) => list.splice(i, 1));
-      }}
-      onchange={(name, value) =>
-        edit((list) => {
-          const changed = list[i];
-          if (changed) changed[name] = value;
-        }, `${i}.${name}`)}
-    />
-  {/each}
-</ol>
+{#if byPass && design.cookie}
+  <PassList {design} cookie={design.cookie} />
+{:else}
+  <ol>
+    {#each moves as move, i (i)}
+      <MoveRow
+        {design}
+        {move}
+        index={i}
+        open={open === i}
+        last={i === moves.length - 1}
+        onopen={() => {
+          open = open === i ? null : i;
+          onlit(open);
+        }}
+        onlit={(on) => onlit(on ? i : open)}
+        onshift={(by) => shift(i, by)}
+        onremove={() => {
+          open = null;
+          onlit(null);
+          edit((list) => list.splice(i, 1));
+        }}
+        onremedy={(after) => edit((list) => list.splice(0, list.length, ...after))}
+        onchange={(name, value) =>
+          edit((list) => {
+            const changed = list[i];
+            if (changed) changed[name] = value;
+          }, `${i}.${name}`)}
+      />
+    {/each}
+  </ol>
+{/if}
 {#if elsewhere}<p class="trouble" role="alert">{elsewhere}</p>{/if}
 
 <MoveAdder onadd={add} />
@@ -112,6 +132,15 @@
     justify-content: space-between;
     align-items: baseline;
     margin-bottom: 6px;
+  }
+  .turn {
+    border: 1.5px solid var(--cobalt);
+    border-radius: 999px;
+    background: none;
+    color: var(--cobalt);
+    padding: 2px 12px;
+    font-size: 13px;
+    cursor: pointer;
   }
   .undo button {
     border: 0;

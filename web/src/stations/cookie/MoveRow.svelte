@@ -1,10 +1,10 @@
 <script lang="ts">
-  import type { DesignView, MarkView, Move } from "../../api/types";
+  import type { DesignView, Move } from "../../api/types";
   import { reference } from "../../desk/catalogue.svelte";
   import { desk } from "../../desk/order.svelte";
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import Slump from "../../marks/Slump.svelte";
-  import { consistency } from "../../units/format";
+  import { consistency, gateWord } from "../../units/format";
   import ParameterField from "./ParameterField.svelte";
 
   let {
@@ -18,6 +18,7 @@
     onshift,
     onremove,
     onchange,
+    onremedy,
   }: {
     design: DesignView;
     move: Move;
@@ -29,25 +30,33 @@
     onshift: (by: number) => void;
     onremove: () => void;
     onchange: (name: string, value: unknown) => void;
+    onremedy: (moves: Move[]) => void;
   } = $props();
 
   const kind = $derived(reference.move(move.move));
-  const mark = $derived(design.cookie?.marks[index]);
-  const colour = $derived(move["colour"] as string);
+  const marks = $derived(design.cookie?.marks.filter((m) => m.move === index) ?? []);
+  const grams = $derived(marks.reduce((g, m) => g + m.gramsEach, 0));
+  const passes = $derived([...new Set(marks.map((m) => m.pass))].sort((a, b) => a - b));
+  const state = $derived(marks[0]?.state);
+  const colour = $derived(move["colour"] as string | undefined);
   const cautions = $derived(design.cookie?.cautions.filter((c) => c.move === index) ?? []);
   const problem = $derived(desk.problem(design.id));
   const path = $derived(`document.moves[${index}]`);
   const own = $derived(problem?.field.startsWith(path) ? problem : null);
   const trouble = (name: string) => (own?.field === `${path}.${name}` ? own.detail : "");
 
-  const gates = { BARE_COOKIE: "", WET: "while wet", FIRM: "once firm" };
-
-  function said(m: MarkView): string {
-    const parts = [consistency(m.state, m.countSeconds)];
-    if (m.tip) parts.push(`tip ${m.tip}`);
-    if (m.lengthMm > 0) parts.push(`${(m.lengthMm / 10).toFixed(1)} cm`);
-    if (m.areaMm2 > 0) parts.push(`${Math.round(m.areaMm2).toLocaleString("en")} mm²`);
-    if (gates[m.gate]) parts.push(gates[m.gate]);
+  function said(): string {
+    const first = marks[0];
+    if (!first) return kind?.says ?? "";
+    const parts: string[] = [];
+    if (first.state && first.countSeconds) parts.push(consistency(first.state, first.countSeconds));
+    if (move["on"]) parts.push(`on ${String(move["on"])}`);
+    if (first.tip) parts.push(`tip ${first.tip}`);
+    const length = marks.reduce((mm, m) => mm + m.lengthMm, 0);
+    const area = marks.reduce((mm2, m) => mm2 + m.areaMm2, 0);
+    if (length > 0) parts.push(`${(length / 10).toFixed(1)} cm`);
+    if (area > 0) parts.push(`${Math.round(area).toLocaleString("en")} mm²`);
+    if (gateWord(first.gate)) parts.push(gateWord(first.gate));
     return parts.join(" · ");
   }
 
@@ -68,21 +77,38 @@
     onmouseenter={() => onlit(true)}
     onmouseleave={() => onlit(false)}
   >
-    <BowlDisc hex={desk.hexes[colour] ?? "#888888"} size={28} />
-    {#if mark}<Slump state={mark.state} />{/if}
+    {#if colour}<BowlDisc hex={desk.hexes[colour] ?? "#888888"} size={28} />{:else}<span
+        class="cut"
+        aria-hidden="true">✂</span
+      >{/if}
+    {#if state}<Slump {state} />{/if}
     <span class="words">
-      <span><strong>{kind?.word ?? move.move}</strong> {desk.colourName(colour)}</span>
-      {#if mark}<span class="soft">{said(mark)}</span>{/if}
+      <span
+        ><strong>{kind?.word ?? move.move}</strong>
+        {colour ? desk.colourName(colour) : `into ${String(move["key"] ?? "")}`}</span
+      >
+      <span class="soft">{said()}</span>
     </span>
-    {#if mark}<span class="grams">{mark.gramsEach.toFixed(mark.gramsEach < 1 ? 2 : 1)} g</span>{/if}
+    {#if grams > 0}<span class="grams">{grams.toFixed(grams < 1 ? 2 : 1)} g</span>{/if}
+    {#if passes.length > 0}<span class="pass" title="pass {passes.join(' and ')}"
+        >{passes.join("·")}</span
+      >{/if}
   </button>
-  {#each cautions as caution (caution.sentence)}<p class="caution">{caution.sentence}</p>{/each}
+  {#each cautions as caution (caution.sentence)}
+    <p class="caution">
+      {caution.sentence}
+      {#if caution.press}
+        <button class="remedy" onclick={() => onremedy(caution.moves)}>{caution.press}</button>
+      {/if}
+    </p>
+  {/each}
   {#if own && !open}<p class="caution" role="alert">{own.detail}</p>{/if}
   {#if open && kind}
     <div class="form">
       {#each kind.parameters as parameter (parameter.name)}
         <ParameterField
           {parameter}
+          sections={design.cookie?.sections.map((s) => s.name) ?? []}
           value={move[parameter.name]}
           trouble={trouble(parameter.name)}
           onchange={(value) => onchange(parameter.name, value)}
@@ -156,6 +182,30 @@
     color: var(--soft);
     text-decoration: none;
     cursor: default;
+  }
+  .cut {
+    width: 28px;
+    text-align: center;
+    color: var(--soft);
+  }
+  .pass {
+    min-width: 22px;
+    border: 1.5px solid var(--cobalt);
+    border-radius: 11px;
+    font-size: 12px;
+    font-weight: 700;
+    text-align: center;
+    padding: 0 4px;
+    color: var(--cobalt);
+  }
+  .remedy {
+    border: 1.5px solid var(--tomato);
+    border-radius: 999px;
+    background: none;
+    color: var(--tomato);
+    font-weight: 600;
+    padding: 1px 10px;
+    cursor: pointer;
   }
   .caution {
     color: var(--tomato);

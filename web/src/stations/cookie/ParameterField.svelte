@@ -4,19 +4,25 @@
   import { desk } from "../../desk/order.svelte";
   import Field from "../../parts/Field.svelte";
   import NumberField from "../../parts/NumberField.svelte";
+  import SectionsField from "./SectionsField.svelte";
 
   // One thing that can be set on a move or a cutter: the catalogue says what it is and how far it goes.
   let {
     parameter,
     value,
     trouble,
+    sections = [],
     onchange,
   }: {
     parameter: Parameter;
+    sections?: string[];
     value: unknown;
     trouble: string;
     onchange: (value: unknown) => void;
   } = $props();
+
+  /** DRY_THROUGH is "dry through". */
+  const said = (constant: string) => constant.toLowerCase().replaceAll("_", "-");
 
   const step = $derived(
     parameter.type === "WHOLE_NUMBER" || (parameter.most ?? 0) > 20
@@ -46,6 +52,40 @@
       {/each}
     </select>
   </Field>
+{:else if parameter.type === "WORDS"}
+  <Field label={parameter.word} {trouble}>
+    <select value={String(value ?? "")} onchange={(e) => onchange(e.currentTarget.value || null)}>
+      {#if !parameter.required}
+        <option value="">
+          {parameter.usual ? `${said(parameter.usual)} (usual)` : parameter.otherwise}
+        </option>
+      {/if}
+      {#each parameter.options as option (option)}
+        <option value={option}>{said(option)}</option>
+      {/each}
+    </select>
+  </Field>
+{:else if parameter.type === "TEXT"}
+  <Field label={parameter.word} {trouble}>
+    <input
+      value={String(value ?? "")}
+      placeholder={parameter.usual}
+      maxlength="20000"
+      size={parameter.name === "key" || parameter.name === "letter" ? 2 : 14}
+      autocomplete="off"
+      spellcheck="false"
+      oninput={(e) => onchange(e.currentTarget.value || null)}
+    />
+  </Field>
+{:else if parameter.type === "SECTIONS"}
+  <SectionsField
+    label={parameter.word}
+    value={String(value ?? "")}
+    standIn={parameter.otherwise}
+    {sections}
+    {trouble}
+    onchange={(words) => onchange(words || null)}
+  />
 {:else}
   <NumberField
     label={parameter.word}

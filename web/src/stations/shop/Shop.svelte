@@ -4,6 +4,7 @@
   import type { Problem, ShopView } from "../../api/types";
   import { reference } from "../../desk/catalogue.svelte";
   import { Saver } from "../../desk/saver";
+  import Field from "../../parts/Field.svelte";
   import NumberField from "../../parts/NumberField.svelte";
   import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
@@ -41,8 +42,8 @@
   }
   onMount(() => void look());
 
-  function set(name: string, value: number | null) {
-    if (value === null || !draft) return;
+  function put(name: string, value: number | string) {
+    if (!draft) return;
     draft = { ...draft, [name]: value };
     said = "";
     saver.push(draft);
@@ -72,19 +73,32 @@
       {#if draft}
         <div class="grid">
           {#each reference.catalogue?.shop ?? [] as parameter (parameter.name)}
-            <NumberField
-              label={parameter.word}
-              unit={parameter.unit}
-              value={(draft as unknown as Named)[parameter.name]}
-              step={(parameter.most ?? 100) <= 30 ? 0.5 : 1}
-              least={parameter.least ?? undefined}
-              most={parameter.most ?? undefined}
-              trouble={problem?.field === `settings.${parameter.name}` ||
-              problem?.field === parameter.name
-                ? problem.detail
-                : ""}
-              onchange={(value) => set(parameter.name, value)}
-            />
+            {#if parameter.type === "WORDS"}
+              <Field label={parameter.word}>
+                <select
+                  value={String((draft as unknown as Record<string, unknown>)[parameter.name])}
+                  onchange={(e) => put(parameter.name, e.currentTarget.value)}
+                >
+                  {#each parameter.options as option (option)}
+                    <option value={option}>{option.toLowerCase().replaceAll("_", "-")}</option>
+                  {/each}
+                </select>
+              </Field>
+            {:else}
+              <NumberField
+                label={parameter.word}
+                unit={parameter.unit}
+                value={(draft as unknown as Named)[parameter.name]}
+                step={(parameter.most ?? 100) <= 30 ? 0.5 : 1}
+                least={parameter.least ?? undefined}
+                most={parameter.most ?? undefined}
+                trouble={problem?.field === `settings.${parameter.name}` ||
+                problem?.field === parameter.name
+                  ? problem.detail
+                  : ""}
+                onchange={(value) => value !== null && put(parameter.name, value)}
+              />
+            {/if}
           {/each}
         </div>
         <h2>Tip openings</h2>

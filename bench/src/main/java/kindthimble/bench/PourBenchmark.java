@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.concurrent.TimeUnit;
 import kindthimble.core.cutter.BasicForm;
 import kindthimble.core.cutter.Cutter;
+import kindthimble.core.cutter.CutterShape;
 import kindthimble.core.cutter.FigureForm;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
@@ -71,10 +72,10 @@ public class PourBenchmark {
                 null,
                 null,
                 List.of(
-                        new Outline("c" + i % COLOURS, null, null, null),
-                        new Flood("c" + i % COLOURS, null, null, null),
-                        new Dot("c" + (i + 5) % COLOURS, 12, 4, null, null),
-                        new Line("c" + (i + 11) % COLOURS, null, null, null)));
+                        new Outline("c" + i % COLOURS, null, null, null, null),
+                        new Flood("c" + i % COLOURS, null, null, null, null, null),
+                        new Dot("c" + (i + 5) % COLOURS, 12, 4, null, null, null, null),
+                        new Line("c" + (i + 11) % COLOURS, null, null, null, null)));
     }
 
     /** Demand, bowls, bags and batches; the limit is 10 ms. */

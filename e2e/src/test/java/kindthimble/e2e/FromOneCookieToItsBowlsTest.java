@@ -63,7 +63,7 @@ class FromOneCookieToItsBowlsTest {
         assertThat(rows.nth(0)).containsText("0.34 g");
         assertThat(rows.nth(1)).containsText("11.5 g");
         assertThat(rows.nth(2)).containsText("while wet");
-        assertThat(rows.nth(3)).containsText("once firm");
+        assertThat(rows.nth(3)).containsText("dry through");
 
         page.keyboard().press("Escape");
         page.locator("h1").click();

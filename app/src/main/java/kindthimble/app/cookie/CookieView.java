@@ -8,8 +8,10 @@ import kindthimble.core.geometry.Box;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Gate;
+import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Layer;
 import kindthimble.core.mark.Mark;
+import kindthimble.core.mark.Turn;
 
 /**
  * A measured design for the screen.
@@ -19,7 +21,10 @@ import kindthimble.core.mark.Mark;
  * @param icedAreaMm2 where icing may lie
  * @param inscribedRadiusMm of that region
  * @param gramsEach finished icing on one
- * @param marks what each move puts on, in order
+ * @param marks what the moves put on, in order
+ * @param sections by name, with a point inside for a flag
+ * @param passes it is iced in
+ * @param side a level cut through its middle
  * @param cautions what is likely to go wrong
  */
 public record CookieView(
@@ -29,41 +34,74 @@ public record CookieView(
         double inscribedRadiusMm,
         double gramsEach,
         List<MarkView> marks,
+        List<Cookie.Section> sections,
+        List<Cookie.Pass> passes,
+        List<SideSlice> side,
         List<Cookie.Caution> cautions) {
 
     /**
      * @param move index of the move
-     * @param gramsEach finished icing on one cookie
-     * @param countSeconds its consistency
-     * @param state the same in words
+     * @param pass in which it goes on
+     * @param colour key of its colour; null where it has none
+     * @param gramsEach finished icing on one cookie; 0 for a mark without icing
+     * @param countSeconds its consistency; null without icing
+     * @param state the same in words; null without icing
      * @param tip name of the tip; null for a tipless bag
      * @param lengthMm piped; 0 where nothing is
      * @param areaMm2 covered; 0 where that means nothing
      * @param gate what has to be so underneath
+     * @param turn what kind of work it is
+     * @param handSeconds hands on one cookie
      */
     public record MarkView(
             int move,
+            int pass,
+            @Nullable String colour,
             double gramsEach,
-            double countSeconds,
-            Consistency.State state,
+            @Nullable Double countSeconds,
+            @Nullable Consistency.State state,
             @Nullable String tip,
             double lengthMm,
             double areaMm2,
-            Gate gate) {}
+            Gate gate,
+            Turn turn,
+            double handSeconds) {}
+
+    /**
+     * @param colour key of its colour
+     * @param pass in which it goes on
+     * @param above whether it stands on a coat
+     */
+    public record SideSlice(double fromMm, double toMm, double heightMm, boolean above, String colour, int pass) {}
 
     static CookieView of(Cookie cookie, BaseRecipe recipe) {
         List<MarkView> marks = new ArrayList<>();
-        for (int i = 0; i < cookie.marks().size(); i++) {
-            Mark mark = cookie.marks().get(i);
+        List<SideSlice> side = new ArrayList<>();
+        double cut = cookie.iced().inside().y();
+        for (Cookie.OnCookie on : cookie.marks()) {
+            Mark mark = on.mark();
+            Icing icing = mark.icing();
             marks.add(new MarkView(
-                    i,
+                    on.move(),
+                    on.pass(),
+                    cookie.design().moves().get(on.move()).colour(),
                     mark.grams(recipe),
-                    mark.icing().consistency().countSeconds(),
-                    mark.icing().consistency().state(),
-                    mark.icing().tip(),
+                    icing == null ? null : icing.consistency().countSeconds(),
+                    icing == null ? null : icing.consistency().state(),
+                    icing == null ? null : icing.tip(),
                     mark.lengthMm(),
                     mark.areaMm2(),
-                    mark.gate()));
+                    mark.gate(),
+                    mark.turn(),
+                    mark.handSeconds()));
+            mark.slices(cut)
+                    .forEach(s -> side.add(new SideSlice(
+                            s.fromMm(),
+                            s.toMm(),
+                            s.heightMm(),
+                            s.above(),
+                            icing == null ? null : icing.colour(),
+                            on.pass())));
         }
         return new CookieView(
                 cookie.baked().box(),
@@ -72,6 +110,9 @@ public record CookieView(
                 cookie.iced().inscribedRadiusMm(),
                 cookie.grams(recipe),
                 marks,
+                cookie.sections(),
+                cookie.passes(),
+                side,
                 cookie.cautions());
     }
 }

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.Map;
 import kindthimble.core.catalogue.Catalogue;
+import kindthimble.core.cutter.Cutter;
 import kindthimble.core.cutter.CutterShape;
 import kindthimble.core.design.Design;
 import kindthimble.core.move.Move;
@@ -80,6 +81,7 @@ public class DesignJson {
         module.setMixInAnnotation(Move.class, MoveByWord.class);
         module.setMixInAnnotation(CutterShape.class, ShapeByWord.class);
         module.setMixInAnnotation(Design.class, NoNulls.class);
+        module.setMixInAnnotation(Cutter.class, NoNulls.class);
         SUMS.forEach(module::setMixInAnnotation);
         byWord(module, Move.class);
         byWord(module, CutterShape.class);

@@ -64,9 +64,14 @@ class ApiDescription {
             Catalogue.recordsOf(CutterShape.class).forEach(shape -> schemas.remove(shape.getSimpleName()));
             Map<String, Schema> ofDesign = schemas.get("Design").getProperties();
             ofDesign.get("moves").setItems(new Schema<>().$ref("#/components/schemas/Move"));
+            Map<String, Schema> ofCaution = schemas.get("Caution").getProperties();
+            ofCaution.get("moves").setItems(new Schema<>().$ref("#/components/schemas/Move"));
+            Map<String, Schema> ofJoined = schemas.get("Joined").getProperties();
+            ofJoined.put("shape", new Schema<>().$ref("#/components/schemas/CutterShape"));
             Map<String, Schema> ofCutter = schemas.get("Cutter").getProperties();
             ofCutter.put("shape", new Schema<>().$ref("#/components/schemas/CutterShape"));
             schemas.values().forEach(ApiDescription::allSent);
+            schemas.get("Cutter").setRequired(List.of("shape", "across", "sizeMm"));
             api.getComponents().setSchemas(schemas);
         };
     }

@@ -162,7 +162,7 @@ public class OrderService {
         List<String> keys = palette.stream().map(PaletteColour::key).toList();
         for (int i = 0; i < design.moves().size(); i++) {
             String colour = design.moves().get(i).colour();
-            if (!keys.contains(colour)) {
+            if (colour != null && !keys.contains(colour)) {
                 throw field.equals("palette")
                         ? new Refused(
                                 "palette",

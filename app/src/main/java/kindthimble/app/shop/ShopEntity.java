@@ -5,6 +5,8 @@ import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
@@ -13,6 +15,7 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.ArrayList;
 import java.util.List;
+import kindthimble.core.shop.DetailSchool;
 import kindthimble.core.shop.ShopSettings;
 import kindthimble.core.shop.Tip;
 
@@ -56,7 +59,12 @@ class ShopEntity {
             double mixerLeastGrams,
             double mixerMostGrams,
             double cookieVariationPercent,
-            double dayVariationPercent) {}
+            double dayVariationPercent,
+            @Enumerated(EnumType.STRING) DetailSchool detail,
+            double leafGrams,
+            double rosetteGrams,
+            double starGrams,
+            double flowerGrams) {}
 
     @Embeddable
     record TipRow(String name, double openingMm) {}
@@ -79,7 +87,12 @@ class ShopEntity {
                 s.mixerLeastGrams(),
                 s.mixerMostGrams(),
                 s.cookieVariationPercent(),
-                s.dayVariationPercent());
+                s.dayVariationPercent(),
+                s.detail(),
+                s.leafGrams(),
+                s.rosetteGrams(),
+                s.starGrams(),
+                s.flowerGrams());
         List<TipRow> rows = s.tips().stream()
                 .map(tip -> new TipRow(tip.name(), tip.openingMm()))
                 .toList();
@@ -104,6 +117,11 @@ class ShopEntity {
                 numbers.mixerMostGrams(),
                 numbers.cookieVariationPercent(),
                 numbers.dayVariationPercent(),
+                numbers.detail(),
+                numbers.leafGrams(),
+                numbers.rosetteGrams(),
+                numbers.starGrams(),
+                numbers.flowerGrams(),
                 tips.stream().map(row -> new Tip(row.name(), row.openingMm())).toList());
     }
 }

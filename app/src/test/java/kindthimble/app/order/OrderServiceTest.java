@@ -38,7 +38,7 @@ class OrderServiceTest {
             new Cutter(new BasicForm.Round(), Across.WIDTH, 80),
             null,
             null,
-            List.of(new Flood("poppy", null, null, null)));
+            List.of(new Flood("poppy", null, null, null, null, null)));
 
     @BeforeEach
     void anOrder() {

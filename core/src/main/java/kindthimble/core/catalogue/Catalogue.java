@@ -96,12 +96,22 @@ public final class Catalogue {
                     amount.most(),
                     Double.isNaN(amount.usual()) ? null : plain(amount.usual()),
                     amount.otherwise(),
-                    required(component));
+                    required(component),
+                    List.of());
         }
         Text text = component.getAnnotation(Text.class);
         if (text != null) {
             return new Kind.Parameter(
-                    component.getName(), text.word(), Kind.Type.TEXT, "", null, null, text.usual(), "", false);
+                    component.getName(),
+                    text.word(),
+                    Kind.Type.TEXT,
+                    "",
+                    null,
+                    null,
+                    text.usual(),
+                    "",
+                    false,
+                    List.of());
         }
         Choice choice = component.getAnnotation(Choice.class);
         return new Kind.Parameter(
@@ -113,7 +123,8 @@ public final class Catalogue {
                 null,
                 choice.usual().isEmpty() ? null : choice.usual(),
                 choice.otherwise(),
-                required(component));
+                required(component),
+                options(component));
     }
 
     /** A component has to be given when it is a primitive number, or a choice for which nothing stands in. */
@@ -123,6 +134,14 @@ public final class Catalogue {
                 || choice != null
                         && choice.usual().isEmpty()
                         && choice.otherwise().isEmpty();
+    }
+
+    private static List<String> options(RecordComponent component) {
+        return component.getType().isEnum()
+                ? Arrays.stream(component.getType().getEnumConstants())
+                        .map(Object::toString)
+                        .toList()
+                : List.of();
     }
 
     private static Object read(Record record, RecordComponent component) {

@@ -24,6 +24,10 @@ public @interface Choice {
         /** The keys of the order's palette. */
         PALETTE,
         /** The shop's tips, by name. */
-        TIPS
+        TIPS,
+        /** The sections of the design, by name: several, with blanks between. */
+        SECTIONS,
+        /** The constants of the component's own type. */
+        WORDS
     }
 }

@@ -23,6 +23,7 @@ public record Kind(String word, String says, List<Parameter> parameters) {
      * @param usual what a new one starts with, or null
      * @param otherwise what leaving it empty means, or empty
      * @param required whether it must be given
+     * @param options what to choose from, where that is fixed; empty otherwise
      */
     public record Parameter(
             String name,
@@ -33,7 +34,8 @@ public record Kind(String word, String says, List<Parameter> parameters) {
             Double most,
             String usual,
             String otherwise,
-            boolean required) {}
+            boolean required,
+            List<String> options) {}
 
     /** How a parameter is set. */
     public enum Type {
@@ -41,6 +43,8 @@ public record Kind(String word, String says, List<Parameter> parameters) {
         WHOLE_NUMBER,
         TEXT,
         PALETTE,
-        TIPS
+        TIPS,
+        SECTIONS,
+        WORDS
     }
 }

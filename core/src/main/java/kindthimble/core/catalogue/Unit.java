@@ -7,6 +7,7 @@ public enum Unit {
     PERCENT("%"),
     SECONDS("s"),
     TIMES("×"),
+    DEGREES("°"),
     PIECES("");
 
     private final String sign;

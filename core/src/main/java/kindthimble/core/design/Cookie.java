@@ -3,9 +3,13 @@ package kindthimble.core.design;
 import java.util.ArrayList;
 import java.util.List;
 import kindthimble.core.geometry.Region;
+import kindthimble.core.geometry.Spot;
 import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Layer;
 import kindthimble.core.mark.Mark;
+import kindthimble.core.mark.Turn;
+import kindthimble.core.move.Move;
 
 /**
  * A design, measured.
@@ -13,35 +17,66 @@ import kindthimble.core.mark.Mark;
  * @param design what was planned
  * @param baked the cookie as it comes out of the oven
  * @param iced where icing may lie
- * @param marks what each move puts on, in order
+ * @param marks what the moves put on, in order; a move may put on several, one a pass
+ * @param sections its sections, in order
+ * @param passes the passes it is iced in
  * @param cautions what is likely to go wrong
  */
-public record Cookie(Design design, Region baked, Region iced, List<Mark> marks, List<Caution> cautions) {
+public record Cookie(
+        Design design,
+        Region baked,
+        Region iced,
+        List<OnCookie> marks,
+        List<Section> sections,
+        List<Pass> passes,
+        List<Caution> cautions) {
+
+    /**
+     * @param move index of the move that it comes from
+     * @param pass in which it goes on, from 1
+     * @param mark what it is
+     */
+    public record OnCookie(int move, int pass, Mark mark) {}
+
+    /**
+     * @param name by which moves name it
+     * @param pass in which it is coated, from 1; 0 for one that stays bare
+     * @param at a point inside, for its flag
+     */
+    public record Section(String name, int pass, Spot at) {}
+
+    /**
+     * @param number from 1
+     * @param turn what kind of work it is
+     * @param gate what has to be so before it starts
+     */
+    public record Pass(int number, Turn turn, Gate gate) {}
 
     /**
      * @param move index of the move it is about
      * @param sentence what is likely to go wrong and what helps
+     * @param press what one press does about it; null for nothing
+     * @param moves the moves after that press; null for none
      */
-    public record Caution(int move, String sentence) {}
+    public record Caution(int move, String sentence, String press, List<Move> moves) {}
 
     public Cookie {
         marks = List.copyOf(marks);
+        sections = List.copyOf(sections);
+        passes = List.copyOf(passes);
         cautions = List.copyOf(cautions);
     }
 
     /** Grams of finished icing on one cookie. */
     public double grams(BaseRecipe recipe) {
-        return marks.stream().mapToDouble(mark -> mark.grams(recipe)).sum();
+        return marks.stream().mapToDouble(on -> on.mark().grams(recipe)).sum();
     }
 
     /** All there is to paint, from the cookie up. */
     public List<Layer> layers() {
         List<Layer> layers = new ArrayList<>();
         layers.add(Layer.dough(baked.pathData()));
-        for (int i = 0; i < marks.size(); i++) {
-            int move = i;
-            marks.get(i).layers().forEach(layer -> layers.add(layer.ofMove(move)));
-        }
+        marks.forEach(on -> on.mark().layers().forEach(layer -> layers.add(layer.ofMove(on.move()))));
         return layers;
     }
 }

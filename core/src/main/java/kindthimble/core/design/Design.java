@@ -2,6 +2,7 @@ package kindthimble.core.design;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import kindthimble.core.catalogue.Amount;
@@ -45,7 +46,7 @@ public record Design(
     /** Keys of the colours that its moves use. */
     public Set<String> colours() {
         Set<String> colours = new TreeSet<>();
-        moves.forEach(move -> colours.add(move.colour()));
+        moves.stream().map(Move::colour).filter(Objects::nonNull).forEach(colours::add);
         return colours;
     }
 

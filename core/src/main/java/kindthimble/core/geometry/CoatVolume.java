@@ -26,20 +26,36 @@ public final class CoatVolume {
      * @return mm3
      */
     public static double mm3(Region region, double thicknessMm) {
+        return mm3(region, region, thicknessMm);
+    }
+
+    /**
+     * Volume of a section's coat where it is wet together with others: they meet flat, so the rim belongs to the edge of the whole
+     * wet surface, and the section has its share of that: {@code area(section intersect inset(surface, s(z)))}.
+     *
+     * @param section what is asked about
+     * @param surface all that is wet together with it, itself included
+     * @param thicknessMm h, over 0
+     * @return mm3
+     */
+    public static double mm3(Region section, Region surface, double thicknessMm) {
         if (!(thicknessMm > 0)) {
             throw new IllegalArgumentException("a coat has a thickness over 0 mm, not " + thicknessMm);
         }
-        if (region.isEmpty()) {
+        if (section.isEmpty()) {
             return 0;
         }
-        double reach = region.inscribedRadiusMm();
+        double reach = surface.isWiderThan(thicknessMm) ? thicknessMm : surface.inscribedRadiusMm();
         double lastAngle = reach < thicknessMm ? Math.acos(1 - reach / thicknessMm) : Math.PI / 2;
         double sum = 0;
         for (int i = 0; i < NODE.length; i++) {
             for (int side = -1; side <= 1; side += 2) {
                 double angle = lastAngle / 2 * (1 + side * NODE[i]);
-                double insetMm = thicknessMm * (1 - Math.cos(angle));
-                sum += WEIGHT[i] * region.inset(insetMm).areaMm2() * Math.cos(angle);
+                Region covered = surface.inset(thicknessMm * (1 - Math.cos(angle)));
+                double area = section == surface
+                        ? covered.areaMm2()
+                        : section.intersection(covered).areaMm2();
+                sum += WEIGHT[i] * area * Math.cos(angle);
             }
         }
         return sum * thicknessMm * lastAngle / 2;

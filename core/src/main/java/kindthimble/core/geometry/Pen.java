@@ -12,7 +12,7 @@ import java.util.List;
  */
 public final class Pen {
     private static final int CHORDS_PER_TURN = 256;
-    private static final int CHORDS_PER_CURVE = 32;
+    private static final int CHORDS_PER_CURVE = 48;
 
     private final List<Ring> rings = new ArrayList<>();
     private boolean overlapping;

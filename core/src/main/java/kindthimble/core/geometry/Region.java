@@ -10,11 +10,14 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
@@ -87,12 +90,27 @@ public final class Region {
 
     /** What lies in both. */
     public Region intersection(Region other) {
-        return new Region(shape.intersection(other.shape));
+        return overlay(other, OverlayNG.INTERSECTION);
     }
 
     /** What lies in this and not in the other. */
     public Region difference(Region other) {
-        return new Region(shape.difference(other.shape));
+        return overlay(other, OverlayNG.DIFFERENCE);
+    }
+
+    /** Keeps what has an area: an overlay may also leave points and lines where edges touch. */
+    private Region overlay(Region other, int operation) {
+        Geometry result = OverlayNGRobust.overlay(shape, other.shape, operation);
+        if (result instanceof Polygon || result instanceof MultiPolygon) {
+            return new Region(result);
+        }
+        List<Polygon> parts = new ArrayList<>();
+        for (int i = 0; i < result.getNumGeometries(); i++) {
+            if (result.getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {
+                parts.add(polygon);
+            }
+        }
+        return parts.isEmpty() ? EMPTY : new Region(FACTORY.createMultiPolygon(parts.toArray(Polygon[]::new)));
     }
 
     /** All of several regions together. */
@@ -103,6 +121,50 @@ public final class Region {
         Geometry sum =
                 UnaryUnionOp.union(regions.stream().map(region -> region.shape).toList(), FACTORY);
         return new Region(sum);
+    }
+
+    /** The whole edge, as lines. */
+    public Lines edge() {
+        return new Lines(shape.getBoundary());
+    }
+
+    /** This region with its edge moved outward. */
+    public Region grown(double mm) {
+        return new Region(shape.buffer(mm, ARC_CHORDS_PER_QUARTER));
+    }
+
+    /** A point well inside, to hang a flag on; the box's corner for an empty region. */
+    public Spot inside() {
+        if (shape.isEmpty()) {
+            return new Spot(0, 0);
+        }
+        Point point = shape.getInteriorPoint();
+        return new Spot(point.getX(), point.getY());
+    }
+
+    /** Where a level line crosses the region: pairs of x, from the left. */
+    public List<double[]> crossings(double y) {
+        Box box = box();
+        Geometry line = FACTORY.createLineString(
+                new Coordinate[] {new Coordinate(box.x() - 1, y), new Coordinate(box.x() + box.widthMm() + 1, y)});
+        Geometry cut = shape.intersection(line);
+        List<double[]> pairs = new ArrayList<>();
+        for (int i = 0; i < cut.getNumGeometries(); i++) {
+            Envelope e = cut.getGeometryN(i).getEnvelopeInternal();
+            if (e.getWidth() > 0) {
+                pairs.add(new double[] {e.getMinX(), e.getMaxX()});
+            }
+        }
+        pairs.sort(Comparator.comparingDouble(pair -> pair[0]));
+        return pairs;
+    }
+
+    /** This region turned about the origin, clockwise on the screen. */
+    public Region turned(double degrees) {
+        return degrees == 0
+                ? this
+                : new Region(AffineTransformation.rotationInstance(Math.toRadians(degrees))
+                        .transform(shape));
     }
 
     /** This region turned upside-down. */
@@ -140,6 +202,25 @@ public final class Region {
                             .getLength();
         }
         return inscribedRadiusMm;
+    }
+
+    /**
+     * Whether a circle of this radius surely fits. A region without holes holds a circle of radius A/P (each point of a coat drawn
+     * inward from the edge sweeps at most P times its depth), so mostly no search is needed.
+     */
+    boolean isWiderThan(double radiusMm) {
+        return areaMm2() / perimeterMm() > radiusMm || inscribedRadiusMm() > radiusMm;
+    }
+
+    /** The inscribed radius, or this limit where it is surely no smaller: saves the search where only narrow places matter. */
+    public double widestRadiusUpTo(double limitMm) {
+        return isWiderThan(limitMm) ? limitMm : Math.min(limitMm, inscribedRadiusMm());
+    }
+
+    /** Width in mm of the strokes of lettering: the w for which {@code L w} is the area and {@code 2 L + 2 w} the perimeter. */
+    public double strokeWidthMm() {
+        double p = perimeterMm();
+        return (p - Math.sqrt(Math.max(0, p * p - 16 * areaMm2()))) / 4;
     }
 
     /**

@@ -1,19 +1,20 @@
 package kindthimble.core.mark;
 
 import java.util.List;
-import kindthimble.core.geometry.Region;
+import kindthimble.core.geometry.Lines;
 
 /**
- * A piped line of round section along the edge of a region: an outline, or a raised line. Its volume is
- * {@code length x pi d^2/4 x draw}.
+ * Piped lines of round section: an outline, a raised line, writing. Volume is {@code length x pi d^2/4 x draw}.
  *
  * @param icing what it is made with
- * @param along region whose edge is the line's centre
+ * @param along its centre line
  * @param widthMm d, the tip's opening, over 0
  * @param draw 1 for a line laid along the surface, less for one let down from above and stretched
  * @param gate what has to be so underneath
+ * @param secondsPerCm hands it takes
  */
-public record Bead(Icing icing, Region along, double widthMm, double draw, Gate gate) implements Mark {
+public record Bead(Icing icing, Lines along, double widthMm, double draw, Gate gate, double secondsPerCm)
+        implements Mark {
     @Override
     public double volumeMm3() {
         return lengthMm() * Math.PI * widthMm * widthMm / 4 * draw;
@@ -21,12 +22,24 @@ public record Bead(Icing icing, Region along, double widthMm, double draw, Gate 
 
     @Override
     public double lengthMm() {
-        return along.perimeterMm();
+        return along.lengthMm();
     }
 
     @Override
-    public double areaMm2() {
-        return 0;
+    public Turn turn() {
+        return gate == Gate.BARE_COOKIE ? Turn.COAT : Turn.RAISED;
+    }
+
+    @Override
+    public double handSeconds() {
+        return lengthMm() / 10 * secondsPerCm;
+    }
+
+    @Override
+    public List<Slice> slices(double y) {
+        return along.crossings(y).stream()
+                .map(x -> new Slice(x - widthMm / 2, x + widthMm / 2, widthMm, gate != Gate.BARE_COOKIE))
+                .toList();
     }
 
     @Override

@@ -2,24 +2,24 @@ package kindthimble.core.mark;
 
 import java.util.List;
 import kindthimble.core.geometry.Region;
+import kindthimble.core.shop.HouseDefaults;
 
 /**
- * A flooded coat.
+ * A coat over one or more sections that are covered in one pass.
  *
  * @param icing what it is made with
- * @param region what it covers
+ * @param regions what it covers
  * @param thicknessMm its wet thickness, over 0
- * @param volumeMm3 what is flooded, the outline taken off
+ * @param volumeMm3 what goes on, the outlines that stand there taken off
  */
-public record Coat(Icing icing, Region region, double thicknessMm, double volumeMm3) implements Mark {
-    @Override
-    public double lengthMm() {
-        return 0;
+public record Coat(Icing icing, List<Region> regions, double thicknessMm, double volumeMm3) implements Mark {
+    public Coat {
+        regions = List.copyOf(regions);
     }
 
     @Override
     public double areaMm2() {
-        return region.areaMm2();
+        return regions.stream().mapToDouble(Region::areaMm2).sum();
     }
 
     @Override
@@ -28,7 +28,27 @@ public record Coat(Icing icing, Region region, double thicknessMm, double volume
     }
 
     @Override
+    public Turn turn() {
+        return Turn.COAT;
+    }
+
+    @Override
+    public double handSeconds() {
+        return areaMm2() / 100 * HouseDefaults.FLOOD_SECONDS_PER_CM2 + regions.size() * HouseDefaults.SCRIBE_SECONDS;
+    }
+
+    @Override
+    public List<Slice> slices(double y) {
+        return regions.stream()
+                .flatMap(region -> region.crossings(y).stream())
+                .map(pair -> new Slice(pair[0], pair[1], thicknessMm, false))
+                .toList();
+    }
+
+    @Override
     public List<Layer> layers() {
-        return List.of(new Layer(Layer.Role.COAT, icing.colour(), region.pathData(), null));
+        return regions.stream()
+                .map(region -> new Layer(Layer.Role.COAT, icing.colour(), region.pathData(), null))
+                .toList();
     }
 }

@@ -32,6 +32,8 @@ public record Layer(Role role, String colour, String path, Double strokeMm, int 
         COAT,
         BEAD,
         SUNK,
-        RAISED
+        PRINT,
+        RAISED,
+        DRESSING
     }
 }

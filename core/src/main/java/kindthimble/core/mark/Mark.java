@@ -4,31 +4,46 @@ import java.util.List;
 import kindthimble.core.icing.BaseRecipe;
 
 /**
- * Icing as it lies on one cookie: how much of it, and what has to be so before it goes on. A new kind of mark is one new record
- * here and one row in docs/craft.md.
+ * What lies on one cookie after a move: how much icing, and what has to be so before it goes on. A new kind of mark is one new
+ * record here and one row in docs/craft.md.
  */
-public sealed interface Mark permits Coat, Bead, WetDots {
+public sealed interface Mark permits Coat, Bead, WetDots, WetLines, Balls, Pieces, Print, Dressing {
 
-    /** What it is made with. */
+    /** What it is made with; null for a mark without icing. */
     Icing icing();
 
-    /** Volume in mm3, 0 or more. */
+    /** Volume of icing in mm3, 0 or more. */
     double volumeMm3();
 
-    /** Length piped in mm; 0 where nothing is piped along a line. */
-    double lengthMm();
+    /** Length piped or drawn in mm; 0 where there is none. */
+    default double lengthMm() {
+        return 0;
+    }
 
     /** Area covered in mm2; 0 where that means nothing. */
-    double areaMm2();
+    default double areaMm2() {
+        return 0;
+    }
 
     /** What has to be so underneath. */
     Gate gate();
+
+    /** When it goes on. */
+    Turn turn();
+
+    /** Hands it takes on one cookie, in s, without picking up the bag. */
+    double handSeconds();
+
+    /** Where a level cut at this height of the picture goes through it; none for a mark that can't be seen from the side. */
+    default List<Slice> slices(double y) {
+        return List.of();
+    }
 
     /** What to paint. */
     List<Layer> layers();
 
     /** Grams of finished icing: volume times the density that the recipe gives at this consistency. */
     default double grams(BaseRecipe recipe) {
-        return volumeMm3() * recipe.densityGramsPerMl(icing().consistency()) / 1000;
+        return icing() == null ? 0 : volumeMm3() * recipe.densityGramsPerMl(icing().consistency()) / 1000;
     }
 }

@@ -1,7 +1,6 @@
 package kindthimble.core.mark;
 
 import java.util.List;
-import java.util.Locale;
 import kindthimble.core.geometry.Spot;
 import kindthimble.core.shop.HouseDefaults;
 
@@ -12,8 +11,10 @@ import kindthimble.core.shop.HouseDefaults;
  * @param spots their middles
  * @param diameterMm D, as they look when they have spread
  * @param coatThicknessMm h of the coat they sink into
+ * @param drags how many of them are drawn out with a needle
  */
-public record WetDots(Icing icing, List<Spot> spots, double diameterMm, double coatThicknessMm) implements Mark {
+public record WetDots(Icing icing, List<Spot> spots, double diameterMm, double coatThicknessMm, int drags)
+        implements Mark {
     public WetDots {
         spots = List.copyOf(spots);
     }
@@ -21,11 +22,6 @@ public record WetDots(Icing icing, List<Spot> spots, double diameterMm, double c
     @Override
     public double volumeMm3() {
         return areaMm2() * coatThicknessMm * HouseDefaults.WET_MARK_ABOVE_SHARE;
-    }
-
-    @Override
-    public double lengthMm() {
-        return 0;
     }
 
     @Override
@@ -39,22 +35,30 @@ public record WetDots(Icing icing, List<Spot> spots, double diameterMm, double c
     }
 
     @Override
-    public List<Layer> layers() {
-        StringBuilder path = new StringBuilder();
+    public Turn turn() {
+        return Turn.COAT;
+    }
+
+    @Override
+    public double handSeconds() {
+        return spots.size() * HouseDefaults.DOT_SECONDS + drags * HouseDefaults.DRAG_SECONDS;
+    }
+
+    @Override
+    public List<Slice> slices(double y) {
         double r = diameterMm / 2;
-        for (Spot spot : spots) {
-            path.append(String.format(
-                    Locale.ROOT,
-                    "M%.2f %.2fa%.2f %.2f 0 1 0 %.2f 0a%.2f %.2f 0 1 0 %.2f 0Z",
-                    spot.x() - r,
-                    spot.y(),
-                    r,
-                    r,
-                    2 * r,
-                    r,
-                    r,
-                    -2 * r));
-        }
-        return List.of(new Layer(Layer.Role.SUNK, icing.colour(), path.toString(), null));
+        return spots.stream()
+                .filter(spot -> Math.abs(spot.y() - y) < r)
+                .map(spot -> {
+                    double half = Math.sqrt(r * r - (spot.y() - y) * (spot.y() - y));
+                    return new Slice(spot.x() - half, spot.x() + half, coatThicknessMm * 1.12, false);
+                })
+                .toList();
+    }
+
+    @Override
+    public List<Layer> layers() {
+        String path = drags > 0 ? Shapes.hearts(spots, diameterMm) : Shapes.discs(spots, diameterMm);
+        return List.of(new Layer(Layer.Role.SUNK, icing.colour(), path, null));
     }
 }

@@ -8,13 +8,11 @@ import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Scatter;
-import kindthimble.core.icing.Consistency;
-import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.WetDots;
 import kindthimble.core.shop.HouseDefaults;
 
-/** Dots dropped into the wet coat, spread evenly over the region. */
-@Word(value = "dot", says = "wet dots that sink into the flood")
+/** Dots dropped into the wet coat, spread evenly; drawn through with a needle they become hearts. */
+@Word(value = "dot", says = "wet dots that sink into the flood; dragged, they are hearts")
 public record Dot(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
 
@@ -33,32 +31,43 @@ public record Dot(
         Double countSeconds,
 
         @Choice(word = "tip", from = Choice.From.TIPS, otherwise = "tipless")
-        String tip)
-        implements Move {
+        String tip,
+
+        @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
+        String on,
+
+        @Choice(word = "drag", from = Choice.From.WORDS, otherwise = "none")
+        HeartDrag drag)
+        implements Detail {
+
+    /** What a needle does to dots. */
+    public enum HeartDrag {
+        HEARTS
+    }
 
     @Override
-    public Laid lay(Ground ground) {
-        Region room = ground.region().inset(diameterMm / 2);
+    public void lay(Ground ground) {
+        Region region = ground.on(on);
+        Region room = region.inset(diameterMm / 2);
         if (room.isEmpty()) {
             throw new Refused(
                     "diameterMm",
-                    "A dot of %s mm does not fit on this cookie. Make it smaller."
-                            .formatted(Catalogue.plain(diameterMm)));
+                    "A dot of %s mm does not fit there. Make it smaller.".formatted(Catalogue.plain(diameterMm)));
         }
-        if (pieces * Math.PI / 4 * diameterMm * diameterMm > ground.region().areaMm2()) {
+        if (pieces * Math.PI / 4 * diameterMm * diameterMm > region.areaMm2()) {
             throw new Refused(
                     "pieces",
-                    "%d dots of %s mm cover more than this cookie has. Take fewer, or smaller ones."
+                    "%d dots of %s mm cover more than there is. Take fewer, or smaller ones."
                             .formatted(pieces, Catalogue.plain(diameterMm)));
         }
-        double count = ground.floodSeconds(countSeconds);
-        double coatMm = ground.isBare() ? HouseDefaults.coatThicknessMm(ground.floodSeconds()) : ground.coatMm();
-        String tipName =
-                tip == null || tip.isBlank() ? null : ground.shop().tip(tip).name();
-        WetDots dots = new WetDots(
-                new Icing(colour, new Consistency(count), tipName), Scatter.over(room, pieces), diameterMm, coatMm);
-        return ground.isBare()
-                ? Laid.of(dots, ground, "Wet dots need a wet coat to sink into: put a flood before them.")
-                : Laid.of(dots, ground);
+        ground.place(
+                on,
+                new WetDots(
+                        ground.flooding(colour, countSeconds, tip),
+                        Scatter.over(room, pieces),
+                        diameterMm,
+                        ground.thicknessUnder(on),
+                        drag == null ? 0 : pieces));
+        ground.needWetCoat(on, "Wet dots");
     }
 }

@@ -4,14 +4,10 @@ import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
-import kindthimble.core.geometry.CoatVolume;
-import kindthimble.core.icing.Consistency;
-import kindthimble.core.mark.Coat;
-import kindthimble.core.mark.Icing;
 import kindthimble.core.shop.HouseDefaults;
 
-/** Fills the region with icing that levels by itself. Takes the coat's volume, less the outline that stands in it already. */
-@Word(value = "flood", says = "fills the shape and levels")
+/** Fills sections with icing that levels by itself. Takes the coat's volume, less the outline that stands in it already. */
+@Word(value = "flood", says = "fills a section and levels")
 public record Flood(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
 
@@ -27,24 +23,28 @@ public record Flood(
         Double fullness,
 
         @Choice(word = "tip", from = Choice.From.TIPS, otherwise = "tipless")
-        String tip)
-        implements Move {
+        String tip,
+
+        @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "what no other coat covers")
+        String on,
+
+        @Choice(word = "meets its neighbours by a", from = Choice.From.WORDS, otherwise = "crease")
+        Seam seam)
+        implements Coating {
 
     @Override
-    public Laid lay(Ground ground) {
-        double count = ground.floodSeconds(countSeconds);
-        double thickness = HouseDefaults.coatThicknessMm(count);
-        double full =
-                CoatVolume.mm3(ground.region(), thickness) * (fullness == null ? HouseDefaults.FULLNESS : fullness);
-        String tipName =
-                tip == null || tip.isBlank() ? null : ground.shop().tip(tip).name();
-        Icing icing = new Icing(colour, new Consistency(count), tipName);
-        Coat coat = new Coat(icing, ground.region(), thickness, Math.max(0, full - ground.outlineMm3()));
-        return ground.isBare()
-                ? Laid.of(coat, ground.flooded(thickness))
-                : Laid.of(
-                        coat,
-                        ground.flooded(thickness),
-                        "This is a second flood over the first: both are counted in full.");
+    public double thicknessMm(double orderFloodSeconds) {
+        return HouseDefaults.coatThicknessMm(countSeconds == null ? orderFloodSeconds : countSeconds);
+    }
+
+    @Override
+    public void lay(Ground ground) {
+        double thickness = thicknessMm(ground.orderFloodSeconds());
+        Spread.over(
+                ground,
+                ground.flooding(colour, countSeconds, tip),
+                thickness,
+                fullness == null ? HouseDefaults.FULLNESS : fullness,
+                (section, region) -> ground.coats().mm3(section, region, thickness));
     }
 }

@@ -6,12 +6,10 @@ import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Bead;
-import kindthimble.core.mark.Gate;
-import kindthimble.core.mark.Icing;
 import kindthimble.core.shop.HouseDefaults;
 import kindthimble.core.shop.Tip;
 
-/** A raised line round the edge, on the coat once it is firm. */
+/** A raised line along the edge of sections, by the shop's school of detail. */
 @Word(value = "line", says = "a raised line round the edge")
 public record Line(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
@@ -28,22 +26,23 @@ public record Line(
         Double countSeconds,
 
         @Amount(word = "inside the edge", unit = Unit.MM, least = 0, most = 100, otherwise = "half a bead")
-        Double insetMm)
-        implements Move {
+        Double insetMm,
+
+        @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
+        String on)
+        implements Detail {
 
     @Override
-    public Laid lay(Ground ground) {
+    public void lay(Ground ground) {
         Tip laidWith = ground.tip(tip, HouseDefaults.LINE_TIP);
-        Icing icing = new Icing(
-                colour,
-                new Consistency(countSeconds == null ? HouseDefaults.PIPING_SECONDS : countSeconds),
-                laidWith.name());
-        Bead bead = new Bead(
-                icing,
-                Edge.line(ground.region(), insetMm == null ? laidWith.openingMm() / 2 : insetMm),
-                laidWith.openingMm(),
-                1,
-                Gate.FIRM);
-        return Laid.of(bead, ground);
+        ground.place(
+                on,
+                new Bead(
+                        ground.piped(colour, countSeconds, HouseDefaults.PIPING_SECONDS, laidWith),
+                        ground.alongEdge(ground.on(on), insetMm == null ? laidWith.openingMm() / 2 : insetMm),
+                        laidWith.openingMm(),
+                        1,
+                        ground.raisedGate(on),
+                        HouseDefaults.RAISED_SECONDS_PER_CM));
     }
 }

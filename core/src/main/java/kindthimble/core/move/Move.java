@@ -2,21 +2,28 @@ package kindthimble.core.move;
 
 /**
  * Something that a decorator does to a cookie, as she plans it: a kind and a few numbers, each of which may be left to the shop.
- * Laid on a {@link Ground} it becomes a measured mark.
+ * A {@link Division} makes sections; all others, laid on a {@link Ground}, become measured marks.
  *
- * <p>A new kind of move is one new record, permitted here; the catalogue, the checks, the forms and the design document follow
- * from its annotations.
+ * <p>A new kind of move is one new record, permitted by one of the families; the catalogue, the checks, the forms and the design
+ * document follow from its annotations.
  */
-public sealed interface Move permits Outline, Flood, Dot, Line {
+public sealed interface Move permits Division, Coating, Detail, Trim {
 
-    /** Key of a colour of the order. */
-    String colour();
+    /** Key of a colour of the order; null for a move without one. */
+    default String colour() {
+        return null;
+    }
+
+    /** What would take less time instead, as a sentence. */
+    default String easier() {
+        return "Fewer or larger strokes, airbrush or marker would be quicker.";
+    }
 
     /**
      * Puts this move on a cookie.
      *
-     * @param ground the cookie as the moves before have left it
+     * @param ground the cookie as the moves before have left it; takes up the marks and whatever there is to warn of
      * @throws kindthimble.core.catalogue.Refused when it can't be done there
      */
-    Laid lay(Ground ground);
+    default void lay(Ground ground) {}
 }

@@ -1,10 +1,15 @@
 package kindthimble.core.move;
 
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
-import kindthimble.core.geometry.Region;
+import kindthimble.core.geometry.Lines;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Bead;
 import kindthimble.core.mark.Gate;
@@ -12,7 +17,10 @@ import kindthimble.core.mark.Icing;
 import kindthimble.core.shop.HouseDefaults;
 import kindthimble.core.shop.Tip;
 
-/** A bead round the region that keeps the flood in. Its centre line runs half a bead inside the edge. */
+/**
+ * A bead round each section that keeps the flood in. Its centre line runs half a bead inside the edge. Where two sections meet, the
+ * bead belongs to the one piped first and is counted once.
+ */
 @Word(value = "outline", says = "a bead round the edge, to hold the flood")
 public record Outline(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
@@ -29,21 +37,52 @@ public record Outline(
         Double countSeconds,
 
         @Amount(word = "draw", unit = Unit.TIMES, least = 0.5, most = 1.2, usual = HouseDefaults.DRAW)
-        Double draw)
-        implements Move {
+        Double draw,
+
+        @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "every section")
+        String on)
+        implements Detail {
 
     @Override
-    public Laid lay(Ground ground) {
+    public void lay(Ground ground) {
         Tip laidWith = ground.tip(tip, HouseDefaults.OUTLINE_TIP);
-        Icing icing = new Icing(
-                colour,
-                new Consistency(countSeconds == null ? HouseDefaults.PIPING_SECONDS : countSeconds),
-                laidWith.name());
-        Region centreLine = Edge.line(ground.region(), laidWith.openingMm() / 2);
-        Bead bead = new Bead(
-                icing, centreLine, laidWith.openingMm(), draw == null ? HouseDefaults.DRAW : draw, Gate.BARE_COOKIE);
-        return ground.isBare()
-                ? Laid.of(bead, ground.outlined(bead.volumeMm3()))
-                : Laid.of(bead, ground, "An outline comes before the flood that it holds: move it up.");
+        Icing icing = ground.piped(colour, countSeconds, HouseDefaults.PIPING_SECONDS, laidWith);
+        double drawn = draw == null ? HouseDefaults.DRAW : draw;
+        boolean late = ground.named(on).stream().anyMatch(ground::isCoated);
+        Map<Integer, List<Lines>> lines = new HashMap<>();
+        ground.coats()
+                .byPass(ground.named(on))
+                .forEach((pass, names) -> names.forEach(section -> {
+                    Lines line = ground.alongEdge(ground.region(section), laidWith.openingMm() / 2);
+                    for (String neighbour : ground.coats().neighbours(section)) {
+                        if (ground.isOutlined(neighbour)) {
+                            line = line.outside(ground.region(neighbour).grown(0.75 * laidWith.openingMm()));
+                        }
+                    }
+                    if (!line.isEmpty()) {
+                        lines.computeIfAbsent(pass, p -> new ArrayList<>()).add(line);
+                    }
+                    ground.outline(
+                            section,
+                            new Bead(icing, line, laidWith.openingMm(), drawn, Gate.BARE_COOKIE, 0).volumeMm3());
+                }));
+        lines.forEach((pass, several) -> ground.place(
+                pass,
+                new Bead(
+                        icing,
+                        Lines.all(several),
+                        laidWith.openingMm(),
+                        drawn,
+                        Gate.BARE_COOKIE,
+                        HouseDefaults.OUTLINE_SECONDS_PER_CM)));
+        if (late) {
+            ground.warn(
+                    "An outline comes before the flood that it holds.",
+                    "Move it up",
+                    ground.movedTo(moves -> IntStream.range(0, moves.size())
+                            .filter(i -> moves.get(i) instanceof Coating)
+                            .findFirst()
+                            .orElse(0)));
+        }
     }
 }

@@ -7,10 +7,10 @@ import java.util.Map;
 import java.util.SortedSet;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import kindthimble.core.design.Cookie;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Icing;
-import kindthimble.core.mark.Mark;
 
 /** Adds up what the cookies of an order take, by colour and consistency. */
 public final class Tally {
@@ -57,13 +57,15 @@ public final class Tally {
 
     private void add(CookieSet.Line line, int iced, Map<String, Sum> sums) {
         Map<String, Double> gramsOnEach = new LinkedHashMap<>();
-        List<Mark> marks = line.cookie().marks();
-        for (int move = 0; move < marks.size(); move++) {
-            Icing icing = marks.get(move).icing();
-            double grams = marks.get(move).grams(recipe);
+        for (Cookie.OnCookie on : line.cookie().marks()) {
+            Icing icing = on.mark().icing();
+            if (icing == null) {
+                continue;
+            }
+            double grams = on.mark().grams(recipe);
             gramsOnEach.merge(icing.colour(), grams, Double::sum);
             sums.computeIfAbsent(icing.colour(), colour -> new Sum())
-                    .add(icing, new Demand.Drink(line.design(), move, grams, iced));
+                    .add(icing, new Demand.Drink(line.design(), on.move(), grams, iced));
         }
         gramsOnEach.forEach((colour, grams) -> sums.get(colour).squaredGrams += iced * grams * grams);
     }

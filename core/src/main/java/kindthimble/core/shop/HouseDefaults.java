@@ -44,6 +44,69 @@ public final class HouseDefaults {
     /** Share of a wet mark that stands above the level it is dropped into (k). */
     public static final double WET_MARK_ABOVE_SHARE = 0.5;
 
+    /** How much wider than the opening a line in wet icing ends (k). */
+    public static final double WET_LINE_SPREAD = 1.3;
+
+    /** Coats that are not flooded: a dipped one by its thickness, a spread one, one under a texture sheet, mm (k). */
+    public static final double DIP_MM = 1.2;
+
+    public static final double SPATULA_MM = 3.0;
+    public static final double PRESSED_MM = 4.5;
+
+    /** Count of a glaze for dipping, s; of a medium icing for beads and soft borders, s (k). */
+    public static final double GLAZE_SECONDS = 3;
+
+    public static final double MEDIUM_SECONDS = 36;
+
+    /** One bead every so many diameters along a border, and what the tails add (k). */
+    public static final double BEAD_STEP = 0.85;
+
+    public static final double BEAD_TAILS = 0.10;
+
+    /** Thickness of icing spread through a stencil, mm (k). */
+    public static final double STENCIL_MM = 0.3;
+
+    /** A section narrower than this craters easily, mm (k). */
+    public static final double SMALL_AREA_MM = 9;
+
+    /** Icing this thick in the mean runs over the edge, mm (k). */
+    public static final double THICKEST_MM = 3.2;
+
+    /** One move taking more than this share of a design's hand time is worth a thought (k). */
+    public static final double LARGE_SHARE_OF_HANDS = 0.4;
+
+    /** Grams of a piped piece (k): pipe ten and weigh them. */
+    public static final double LEAF_GRAMS = 0.5;
+
+    public static final double ROSETTE_GRAMS = 1.2;
+    public static final double STAR_GRAMS = 0.4;
+    public static final double FLOWER_GRAMS = 1.5;
+
+    /** Hands: seconds a cm, a cm2 or a piece (k). */
+    public static final double OUTLINE_SECONDS_PER_CM = 2.5;
+
+    public static final double FLOOD_SECONDS_PER_CM2 = 1.1;
+    public static final double SCRIBE_SECONDS = 4;
+    public static final double DOT_SECONDS = 1;
+    public static final double BEAD_SECONDS = 0.8;
+    public static final double RAISED_SECONDS_PER_CM = 3;
+    public static final double WRITING_SECONDS_PER_CM = 4;
+    public static final double PIECE_SECONDS = 2.5;
+    public static final double DRAG_SECONDS = 2;
+    public static final double STENCIL_SECONDS = 45;
+    public static final double MARKER_SECONDS_PER_CM = 3;
+    public static final double PAINT_SECONDS_PER_CM2 = 5;
+    public static final double AIRBRUSH_SECONDS = 10;
+    public static final double BAG_SECONDS = 6;
+
+    /** Icing takes what has to sink in well for so long, s; and how much of that the hands may use (k). */
+    public static final double WET_WINDOW_SECONDS = 120;
+
+    public static final double SHARE_OF_WET_WINDOW = 0.6;
+
+    /** Width of a marker's line, mm (k). */
+    public static final double MARKER_MM = 0.7;
+
     /** Tip for outlines and for fine raised lines (k). */
     public static final String OUTLINE_TIP = "2";
 
@@ -120,6 +183,11 @@ public final class HouseDefaults {
                 MIXER_MOST_GRAMS,
                 COOKIE_VARIATION_PERCENT,
                 DAY_VARIATION_PERCENT,
+                DetailSchool.OVERNIGHT,
+                LEAF_GRAMS,
+                ROSETTE_GRAMS,
+                STAR_GRAMS,
+                FLOWER_GRAMS,
                 TIPS);
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Catalogue;
+import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Refused;
 import kindthimble.core.catalogue.Unit;
 
@@ -24,6 +25,11 @@ import kindthimble.core.catalogue.Unit;
  * @param mixerMostGrams largest batch that fits
  * @param cookieVariationPercent coefficient of variation from cookie to cookie
  * @param dayVariationPercent coefficient of variation of the hand from day to day
+ * @param detail when raised detail goes on
+ * @param leafGrams one piped leaf; pipe ten and weigh them
+ * @param rosetteGrams one piped rosette
+ * @param starGrams one piped star
+ * @param flowerGrams one piped five-petal flower
  * @param tips the shop's round tips
  */
 public record ShopSettings(
@@ -65,6 +71,21 @@ public record ShopSettings(
 
         @Amount(word = "the hand on the day varies by", unit = Unit.PERCENT, least = 0, most = 100)
         double dayVariationPercent,
+
+        @Choice(word = "raised detail goes on", from = Choice.From.WORDS)
+        DetailSchool detail,
+
+        @Amount(word = "a leaf weighs", unit = Unit.GRAMS, least = 0.01, most = 50)
+        double leafGrams,
+
+        @Amount(word = "a rosette weighs", unit = Unit.GRAMS, least = 0.01, most = 50)
+        double rosetteGrams,
+
+        @Amount(word = "a star weighs", unit = Unit.GRAMS, least = 0.01, most = 50)
+        double starGrams,
+
+        @Amount(word = "a flower weighs", unit = Unit.GRAMS, least = 0.01, most = 50)
+        double flowerGrams,
 
         List<Tip> tips) {
 

@@ -43,8 +43,8 @@ class PourTest {
         return new Pouring(SHOP, BASE, allowance).of(new Tally(BASE, breakage).of(new CookieSet(List.of(lines))));
     }
 
-    private static final Outline OUTLINE = new Outline("navy", null, null, null);
-    private static final Flood FLOOD = new Flood("poppy", null, null, null);
+    private static final Outline OUTLINE = new Outline("navy", null, null, null, null);
+    private static final Flood FLOOD = new Flood("poppy", null, null, null, null, null);
 
     /** A bowl that feeds nothing but the flood of the 24 worked rounds (docs/craft.md). */
     @Test
@@ -55,6 +55,8 @@ class PourTest {
                 outlined.baked(),
                 outlined.iced(),
                 outlined.marks().subList(1, 2),
+                List.of(),
+                List.of(),
                 List.of());
         Pour.Bowl bowl = pour(ONE_IN_FIFTY, 0, new CookieSet.Line("a", floodOnly, 24))
                 .bowls()
@@ -70,7 +72,8 @@ class PourTest {
         Pour pour = pour(
                 ONE_IN_FIFTY,
                 5,
-                new CookieSet.Line("a", cookie(80, 3.0, OUTLINE, FLOOD, new Dot("white", 6, 5, null, null)), 24));
+                new CookieSet.Line(
+                        "a", cookie(80, 3.0, OUTLINE, FLOOD, new Dot("white", 6, 5, null, null, null, null)), 24));
         assertEquals(3, pour.bowls().size());
         pour.bowls().forEach(bowl -> assertEquals(149, 1 / bowl.risk(), 0.5));
         assertEquals(0.02, pour.riskOfOrder(), 1e-6);
@@ -137,19 +140,27 @@ class PourTest {
                 List<Move> moves = new ArrayList<>();
                 if (random.nextBoolean()) {
                     moves.add(new Outline(
-                            pick(random, colours), pick(random, "1", "2", "3"), 30.0 + random.nextInt(51), null));
+                            pick(random, colours), pick(random, "1", "2", "3"), 30.0 + random.nextInt(51), null, null));
                 }
                 moves.add(new Flood(
                         pick(random, colours),
                         2.0 + random.nextInt(29),
                         0.5 + random.nextDouble(),
-                        random.nextBoolean() ? "4" : null));
+                        random.nextBoolean() ? "4" : null,
+                        null,
+                        null));
                 if (random.nextBoolean()) {
                     moves.add(new Dot(
-                            pick(random, colours), 1 + random.nextInt(9), 1 + random.nextDouble() * 4, null, null));
+                            pick(random, colours),
+                            1 + random.nextInt(9),
+                            1 + random.nextDouble() * 4,
+                            null,
+                            null,
+                            null,
+                            null));
                 }
                 if (random.nextBoolean()) {
-                    moves.add(new Line(pick(random, colours), null, null, null));
+                    moves.add(new Line(pick(random, colours), null, null, null, null));
                 }
                 Collections.shuffle(moves, random);
                 lines.add(new CookieSet.Line(

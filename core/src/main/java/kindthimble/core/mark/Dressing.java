@@ -1,0 +1,41 @@
+package kindthimble.core.mark;
+
+import java.util.List;
+
+/**
+ * A mark without icing: marker, paint, dust, airbrush, sprinkles, sugar, candies, or a guide under an icing.
+ *
+ * @param colour key of its colour; null where it has none of the order's
+ * @param path what to paint, as SVG path data
+ * @param strokeMm width of its line; null when the inside is filled
+ * @param lengthMm drawn; 0 where nothing is
+ * @param areaMm2 covered; 0 where that means nothing
+ * @param gate what has to be so underneath
+ * @param turn when it goes on
+ * @param handSeconds hands it takes
+ */
+public record Dressing(
+        String colour,
+        String path,
+        Double strokeMm,
+        double lengthMm,
+        double areaMm2,
+        Gate gate,
+        Turn turn,
+        double handSeconds)
+        implements Mark {
+    @Override
+    public Icing icing() {
+        return null;
+    }
+
+    @Override
+    public double volumeMm3() {
+        return 0;
+    }
+
+    @Override
+    public List<Layer> layers() {
+        return List.of(new Layer(Layer.Role.DRESSING, colour, path, strokeMm));
+    }
+}

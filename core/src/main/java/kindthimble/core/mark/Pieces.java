@@ -1,0 +1,65 @@
+package kindthimble.core.mark;
+
+import java.util.List;
+import kindthimble.core.geometry.Spot;
+import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.shop.HouseDefaults;
+
+/**
+ * Piped pieces of which the shop knows the weight: leaves, rosettes, stars, flowers.
+ *
+ * @param icing what they are made with
+ * @param kind which
+ * @param spots their middles
+ * @param sizeMm how large they are drawn
+ * @param gramsEach as weighed
+ * @param gate what has to be so underneath
+ */
+public record Pieces(Icing icing, Piped kind, List<Spot> spots, double sizeMm, double gramsEach, Gate gate)
+        implements Mark {
+    /** A middling density of stiff icing, to tell a volume from a weight. */
+    private static final double MG_PER_MM3 = 1.3;
+
+    /** What can be piped by the piece. */
+    public enum Piped {
+        LEAF,
+        ROSETTE,
+        STAR,
+        FLOWER
+    }
+
+    public Pieces {
+        spots = List.copyOf(spots);
+    }
+
+    @Override
+    public double volumeMm3() {
+        return spots.size() * gramsEach * 1000 / MG_PER_MM3;
+    }
+
+    @Override
+    public double grams(BaseRecipe recipe) {
+        return spots.size() * gramsEach;
+    }
+
+    @Override
+    public Turn turn() {
+        return gate == Gate.BARE_COOKIE ? Turn.COAT : Turn.RAISED;
+    }
+
+    @Override
+    public double handSeconds() {
+        return spots.size() * HouseDefaults.PIECE_SECONDS;
+    }
+
+    @Override
+    public List<Layer> layers() {
+        String path = switch (kind) {
+            case LEAF -> Shapes.leaves(spots, sizeMm);
+            case ROSETTE -> Shapes.discs(spots, sizeMm);
+            case STAR -> Shapes.blossoms(spots, sizeMm, 8, 0.75);
+            case FLOWER -> Shapes.blossoms(spots, sizeMm, 5, 0.55);
+        };
+        return List.of(new Layer(Layer.Role.RAISED, icing.colour(), path, null));
+    }
+}

@@ -1,0 +1,38 @@
+package kindthimble.core.move;
+
+import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Word;
+import kindthimble.core.geometry.Region;
+import kindthimble.core.mark.Dressing;
+import kindthimble.core.mark.Gate;
+import kindthimble.core.mark.Turn;
+import kindthimble.core.shop.HouseDefaults;
+
+/** Colour sprayed on a flat dry coat, before a stencil or raised detail. */
+@Word(value = "airbrush", says = "a veil of colour on a dry coat")
+public record Airbrush(
+        @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
+
+        @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
+        String on)
+        implements Trim {
+
+    @Override
+    public void lay(Ground ground) {
+        Region region = ground.on(on);
+        ground.place(
+                on,
+                new Dressing(
+                        colour,
+                        region.pathData(),
+                        null,
+                        0,
+                        region.areaMm2(),
+                        Gate.SURFACE_DRY,
+                        Turn.AIRBRUSH,
+                        HouseDefaults.AIRBRUSH_SECONDS));
+        if (ground.isBare(on)) {
+            ground.warn("Airbrush goes on a dry coat: put a flood before it.");
+        }
+    }
+}

@@ -1,0 +1,169 @@
+package kindthimble.core.move;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import kindthimble.core.catalogue.Refused;
+import kindthimble.core.geometry.CoatVolume;
+import kindthimble.core.geometry.Region;
+import kindthimble.core.geometry.SharedEdge;
+import kindthimble.core.passes.Colouring;
+
+/**
+ * Which coat covers which section, which of them are wet together, and in which pass each is flooded. Sections that meet by flow
+ * or wall are one wet surface; surfaces that meet by a crease must not be wet together.
+ */
+public final class Coats {
+    private static final double LEAST_SHARED_MM = 1;
+
+    private final Map<Integer, Set<String>> sectionsOfMove = new HashMap<>();
+    private final Map<String, Integer> surfaceOf = new LinkedHashMap<>();
+    private final Map<Integer, Region> surfaces = new HashMap<>();
+    private final Map<String, Set<String>> touching = new HashMap<>();
+    private int[] passOfSurface = {};
+
+    /**
+     * @param moves of the design, in order
+     * @throws Refused when a coat names sections that do not exist
+     */
+    public Coats(List<Move> moves, Sections sections) {
+        Map<String, Seam> seams = new LinkedHashMap<>();
+        Set<String> named = new HashSet<>();
+        for (int i = 0; i < moves.size(); i++) {
+            if (moves.get(i) instanceof Coating coat
+                    && coat.on() != null
+                    && !coat.on().isBlank()) {
+                Set<String> own = resolve(sections, coat.on(), i);
+                sectionsOfMove.put(i, own);
+                named.addAll(own);
+                own.forEach(section -> seams.putIfAbsent(section, orCrease(coat.seam())));
+            }
+        }
+        for (int i = 0; i < moves.size(); i++) {
+            if (moves.get(i) instanceof Coating coat && !sectionsOfMove.containsKey(i)) {
+                Set<String> rest = new LinkedHashSet<>(sections.leaves().keySet());
+                rest.removeAll(named);
+                sectionsOfMove.put(i, rest);
+                rest.forEach(section -> seams.putIfAbsent(section, orCrease(coat.seam())));
+            }
+        }
+        join(new ArrayList<>(inOrderOfWork(moves.size())), seams, sections);
+    }
+
+    /** Sections that the coat at this index covers. */
+    Set<String> sectionsOf(int move) {
+        return sectionsOfMove.getOrDefault(move, Set.of());
+    }
+
+    public boolean isCoated(String section) {
+        return surfaceOf.containsKey(section);
+    }
+
+    /** Pass in which a section is flooded, from 1; 1 for one that never is. */
+    public int pass(String section) {
+        Integer surface = surfaceOf.get(section);
+        return surface == null ? 1 : passOfSurface[surface] + 1;
+    }
+
+    /** How many passes the coats take, at least 1. */
+    public int passes() {
+        int most = 0;
+        for (int pass : passOfSurface) {
+            most = Math.max(most, pass);
+        }
+        return most + 1;
+    }
+
+    /** Sections by the pass that they are flooded in. */
+    Map<Integer, List<String>> byPass(Collection<String> names) {
+        Map<Integer, List<String>> byPass = new TreeMap<>();
+        names.forEach(name ->
+                byPass.computeIfAbsent(pass(name), p -> new ArrayList<>()).add(name));
+        return byPass;
+    }
+
+    /** Coated neighbours of a section. */
+    Set<String> neighbours(String section) {
+        return touching.getOrDefault(section, Set.of());
+    }
+
+    /** Volume of a coat on a section: its share of the surface that is wet together with it. */
+    double mm3(String section, Region region, double thicknessMm) {
+        Integer surface = surfaceOf.get(section);
+        Region wet = surface == null ? region : surfaces.get(surface);
+        return CoatVolume.mm3(region, wet, thicknessMm);
+    }
+
+    private List<String> inOrderOfWork(int moves) {
+        Set<String> order = new LinkedHashSet<>();
+        for (int i = 0; i < moves; i++) {
+            order.addAll(sectionsOf(i));
+        }
+        return new ArrayList<>(order);
+    }
+
+    private void join(List<String> coated, Map<String, Seam> seams, Sections sections) {
+        int[] surface = new int[coated.size()];
+        for (int i = 0; i < surface.length; i++) {
+            surface[i] = i;
+        }
+        List<int[]> creases = new ArrayList<>();
+        for (int i = 0; i < coated.size(); i++) {
+            for (int j = i + 1; j < coated.size(); j++) {
+                if (SharedEdge.lengthMm(sections.region(coated.get(i)), sections.region(coated.get(j)))
+                        <= LEAST_SHARED_MM) {
+                    continue;
+                }
+                touching.computeIfAbsent(coated.get(i), k -> new HashSet<>()).add(coated.get(j));
+                touching.computeIfAbsent(coated.get(j), k -> new HashSet<>()).add(coated.get(i));
+                if (Seam.between(seams.get(coated.get(i)), seams.get(coated.get(j))) == Seam.CREASE) {
+                    creases.add(new int[] {i, j});
+                } else {
+                    int from = surface[j];
+                    int to = surface[i];
+                    for (int k = 0; k < surface.length; k++) {
+                        surface[k] = surface[k] == from ? to : surface[k];
+                    }
+                }
+            }
+        }
+        Map<Integer, Integer> numbers = new LinkedHashMap<>();
+        Map<Integer, List<Region>> regions = new LinkedHashMap<>();
+        for (int i = 0; i < coated.size(); i++) {
+            int number = numbers.computeIfAbsent(surface[i], s -> numbers.size());
+            surfaceOf.put(coated.get(i), number);
+            regions.computeIfAbsent(number, n -> new ArrayList<>()).add(sections.region(coated.get(i)));
+        }
+        regions.forEach((number, parts) -> surfaces.put(number, Region.union(parts)));
+        List<List<Integer>> apart = new ArrayList<>();
+        numbers.values().forEach(number -> apart.add(new ArrayList<>()));
+        for (int[] crease : creases) {
+            int one = surfaceOf.get(coated.get(crease[0]));
+            int other = surfaceOf.get(coated.get(crease[1]));
+            if (one != other && !apart.get(one).contains(other)) {
+                apart.get(one).add(other);
+                apart.get(other).add(one);
+            }
+        }
+        passOfSurface = Colouring.of(apart);
+    }
+
+    private static Seam orCrease(Seam given) {
+        return given == null ? Seam.CREASE : given;
+    }
+
+    private static Set<String> resolve(Sections sections, String words, int move) {
+        try {
+            return sections.named(words);
+        } catch (Refused refused) {
+            throw refused.inside("moves[" + move + "]");
+        }
+    }
+}

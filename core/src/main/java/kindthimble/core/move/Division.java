@@ -1,0 +1,283 @@
+package kindthimble.core.move;
+
+import java.util.ArrayList;
+import java.util.List;
+import kindthimble.core.catalogue.Amount;
+import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Refused;
+import kindthimble.core.catalogue.Text;
+import kindthimble.core.catalogue.Unit;
+import kindthimble.core.catalogue.Word;
+import kindthimble.core.geometry.Across;
+import kindthimble.core.geometry.Box;
+import kindthimble.core.geometry.Pen;
+import kindthimble.core.geometry.Region;
+import kindthimble.core.lettering.Letters;
+
+/**
+ * Divides a region into sections. The sections are called by the division's key and a number: {@code a1}, {@code a2}, … A division
+ * puts nothing on the cookie.
+ */
+public sealed interface Division extends Move {
+    /** How far lines are drawn beyond the region, so that they cut it through. */
+    double BEYOND = 1.5;
+
+    /** Usual numbers. */
+    double BANDS = 4;
+
+    double SPOKES = 6;
+    double RINGS = 3;
+    double CHECKS = 4;
+    double FRAME_MM = 6;
+    double HORIZON = 50;
+    double LETTERS_HEIGHT = 40;
+
+    /** What its sections are called by: one letter. */
+    String key();
+
+    /** The section that it divides; null for the whole cookie. */
+    String of();
+
+    /** The sections, in order; together they are the region, and no two overlap. Empty ones are left out. */
+    List<Region> sections(Region whole);
+
+    @Word(value = "bands", says = "parallel stripes")
+    record Bands(
+            @Text(word = "called", longest = 1, usual = "a") String key,
+
+            @Choice(word = "of", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
+            String of,
+
+            @Amount(word = "how many", unit = Unit.PIECES, least = 2, most = 40, usual = BANDS)
+            int pieces,
+
+            @Amount(word = "tilt", unit = Unit.DEGREES, least = -90, most = 90, usual = 0)
+            Double tiltDegrees)
+            implements Division {
+        @Override
+        public List<Region> sections(Region whole) {
+            double tilt = tiltDegrees == null ? 0 : tiltDegrees;
+            Box box = whole.turned(-tilt).box();
+            List<Region> parts = new ArrayList<>();
+            double width = box.widthMm() / pieces;
+            for (int i = 0; i < pieces; i++) {
+                parts.add(card(box.x() + i * width, box.y() - 1, width, box.heightMm() + 2)
+                        .turned(tilt));
+            }
+            return cut(whole, parts);
+        }
+    }
+
+    @Word(value = "spokes", says = "wedges round a middle")
+    record Spokes(
+            @Text(word = "called", longest = 1, usual = "a") String key,
+
+            @Choice(word = "of", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
+            String of,
+
+            @Amount(word = "how many", unit = Unit.PIECES, least = 2, most = 40, usual = SPOKES)
+            int pieces,
+
+            @Amount(word = "middle across", unit = Unit.PERCENT, least = 0, most = 100, usual = 50)
+            Double acrossPercent,
+
+            @Amount(word = "middle down", unit = Unit.PERCENT, least = 0, most = 100, usual = 50)
+            Double downPercent,
+
+            @Amount(word = "turn", unit = Unit.DEGREES, least = -180, most = 180, usual = 0)
+            Double turnDegrees)
+            implements Division {
+        @Override
+        public List<Region> sections(Region whole) {
+            Box box = whole.box();
+            double x = box.x() + box.widthMm() * (acrossPercent == null ? 50 : acrossPercent) / 100;
+            double y = box.y() + box.heightMm() * (downPercent == null ? 50 : downPercent) / 100;
+            double reach = 2 * Math.hypot(box.widthMm(), box.heightMm());
+            double sweep = 360.0 / pieces;
+            List<Region> parts = new ArrayList<>();
+            for (int i = 0; i < pieces; i++) {
+                double from = -90 + (turnDegrees == null ? 0 : turnDegrees) + i * sweep;
+                Pen pen = new Pen().moveTo(x, y);
+                int steps = (int) Math.ceil(sweep / 45);
+                for (int k = 0; k <= steps; k++) {
+                    double angle = Math.toRadians(from + sweep * k / steps);
+                    pen.lineTo(x + reach * Math.cos(angle), y + reach * Math.sin(angle));
+                }
+                parts.add(pen.region());
+            }
+            return cut(whole, parts);
+        }
+    }
+
+    @Word(value = "rings", says = "ring inside ring")
+    record Rings(
+            @Text(word = "called", longest = 1, usual = "a") String key,
+
+            @Choice(word = "of", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
+            String of,
+
+            @Amount(word = "how many", unit = Unit.PIECES, least = 2, most = 20, usual = RINGS)
+            int pieces)
+            implements Division {
+        @Override
+        public List<Region> sections(Region whole) {
+            double width = whole.inscribedRadiusMm() / pieces;
+            List<Region> parts = new ArrayList<>();
+            Region outer = whole;
+            for (int i = 1; i < pieces; i++) {
+                Region inner = whole.inset(i * width);
+                parts.add(outer.difference(inner));
+                outer = inner;
+            }
+            parts.add(outer);
+            return parts.stream().filter(part -> !part.isEmpty()).toList();
+        }
+    }
+
+    @Word(value = "checks", says = "squares, every other one odd")
+    record Checks(
+            @Text(word = "called", longest = 1, usual = "a") String key,
+
+            @Choice(word = "of", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
+            String of,
+
+            @Amount(word = "how many across", unit = Unit.PIECES, least = 2, most = 14, usual = CHECKS)
+            int pieces)
+            implements Division {
+        @Override
+        public List<Region> sections(Region whole) {
+            Box box = whole.box();
+            double side = box.widthMm() / pieces;
+            int rows = (int) Math.ceil(box.heightMm() / side - 1e-9);
+            List<Region> odd = new ArrayList<>();
+            List<Region> even = new ArrayList<>();
+            for (int row = 0; row < rows; row++) {
+                for (int column = 0; column < pieces; column++) {
+                    ((row + column) % 2 == 0 ? odd : even)
+                            .add(card(box.x() + column * side, box.y() + row * side, side, side));
+                }
+            }
+            // Numbered in turn, so that "odd" and "even" are the two colours of the board.
+            List<Region> inTurn = new ArrayList<>();
+            for (int i = 0; i < Math.max(odd.size(), even.size()); i++) {
+                inTurn.add(i < odd.size() ? odd.get(i) : Region.EMPTY);
+                inTurn.add(i < even.size() ? even.get(i) : Region.EMPTY);
+            }
+            return inTurn.stream().map(whole::intersection).toList();
+        }
+    }
+
+    @Word(value = "frame", says = "a border and what lies inside it")
+    record Frame(
+            @Text(word = "called", longest = 1, usual = "a") String key,
+
+            @Choice(word = "of", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
+            String of,
+
+            @Amount(word = "width", unit = Unit.MM, least = 1, most = 100, usual = FRAME_MM)
+            double widthMm)
+            implements Division {
+        @Override
+        public List<Region> sections(Region whole) {
+            Region inner = whole.inset(widthMm);
+            if (inner.isEmpty()) {
+                throw new Refused("widthMm", "A frame so wide leaves nothing inside. Make it narrower.");
+            }
+            return List.of(whole.difference(inner), inner);
+        }
+    }
+
+    /** A straight or bent line from side to side. */
+    @Word(value = "horizon", says = "above and below a line, straight or bent")
+    record Horizon(
+            @Text(word = "called", longest = 1, usual = "a") String key,
+
+            @Choice(word = "of", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
+            String of,
+
+            @Amount(word = "how far down", unit = Unit.PERCENT, least = 1, most = 99, usual = HORIZON)
+            double downPercent,
+
+            @Amount(word = "tilt", unit = Unit.DEGREES, least = -90, most = 90, usual = 0)
+            Double tiltDegrees,
+
+            @Amount(word = "bend", unit = Unit.PERCENT, least = -60, most = 60, usual = 0)
+            Double bendPercent)
+            implements Division {
+        @Override
+        public List<Region> sections(Region whole) {
+            double tilt = tiltDegrees == null ? 0 : tiltDegrees;
+            Box box = whole.turned(-tilt).box();
+            double y = box.y() + box.heightMm() * downPercent / 100;
+            double left = box.x() - BEYOND;
+            double right = box.x() + box.widthMm() + BEYOND;
+            // The middle of a quadratic curve lies half-way to its control point.
+            double control = y + 2 * box.heightMm() * (bendPercent == null ? 0 : bendPercent) / 100;
+            Region above = new Pen()
+                    .moveTo(left, y)
+                    .curveTo(
+                            left + (right - left) / 3,
+                            y + 2 * (control - y) / 3,
+                            left + 2 * (right - left) / 3,
+                            y + 2 * (control - y) / 3,
+                            right,
+                            y)
+                    .lineTo(right, box.y() - 2 * box.heightMm())
+                    .lineTo(left, box.y() - 2 * box.heightMm())
+                    .region()
+                    .turned(tilt);
+            return List.of(whole.intersection(above), whole.difference(above)).stream()
+                    .filter(part -> !part.isEmpty())
+                    .toList();
+        }
+    }
+
+    /** Letters as a section, to flood or to flood around. */
+    @Word(value = "letters", says = "letters, and the ground around them")
+    record Lettering(
+            @Text(word = "called", longest = 1, usual = "a") String key,
+
+            @Choice(word = "of", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
+            String of,
+
+            @Text(word = "text", longest = 20, usual = "K") String text,
+
+            @Amount(word = "height", unit = Unit.PERCENT, least = 5, most = 100, usual = LETTERS_HEIGHT)
+            double heightPercent)
+            implements Division {
+        @Override
+        public List<Region> sections(Region whole) {
+            Box box = whole.box();
+            Region letters;
+            try {
+                letters = Letters.CUT
+                        .written(text == null || text.isBlank() ? "K" : text)
+                        .fitted(box.heightMm() * heightPercent / 100, Across.HEIGHT)
+                        .moved(box.x() + box.widthMm() / 2, box.y() + box.heightMm() / 2);
+            } catch (Refused refused) {
+                throw new Refused("text", refused.getMessage());
+            }
+            Region inside = whole.intersection(letters);
+            if (letters.areaMm2() - inside.areaMm2() > 0.001 * letters.areaMm2()) {
+                throw new Refused("heightPercent", "These letters reach over the edge. Make them lower, or fewer.");
+            }
+            return List.of(inside, whole.difference(letters));
+        }
+    }
+
+    private static Region card(double x, double y, double width, double height) {
+        return new Pen()
+                .moveTo(x, y)
+                .lineTo(x + width, y)
+                .lineTo(x + width, y + height)
+                .lineTo(x, y + height)
+                .region();
+    }
+
+    private static List<Region> cut(Region whole, List<Region> parts) {
+        return parts.stream()
+                .map(whole::intersection)
+                .filter(part -> part.areaMm2() > 1e-6)
+                .toList();
+    }
+}

@@ -1,0 +1,56 @@
+package kindthimble.core.move;
+
+import java.util.Locale;
+import kindthimble.core.catalogue.Amount;
+import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Refused;
+import kindthimble.core.catalogue.Unit;
+import kindthimble.core.catalogue.Word;
+import kindthimble.core.geometry.Region;
+import kindthimble.core.geometry.Scatter;
+import kindthimble.core.icing.Consistency;
+import kindthimble.core.mark.Icing;
+import kindthimble.core.mark.Pieces;
+import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.shop.ShopSettings;
+
+/** Leaves, rosettes, stars and flowers, piped stiff by the piece; the shop weighs ten of each. */
+@Word(value = "piece", says = "leaves, rosettes, stars, flowers")
+public record Piece(
+        @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
+
+        @Choice(word = "what", from = Choice.From.WORDS, usual = "ROSETTE")
+        Pieces.Piped kind,
+
+        @Amount(word = "how many", unit = Unit.PIECES, least = 1, most = 200, usual = 3)
+        int pieces,
+
+        @Amount(word = "size", unit = Unit.MM, least = 2, most = 40, usual = 9)
+        double sizeMm,
+
+        @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
+        String on)
+        implements Detail {
+
+    @Override
+    public void lay(Ground ground) {
+        Region room = ground.on(on).inset(sizeMm / 2);
+        if (room.isEmpty()) {
+            throw new Refused("sizeMm", "A piece of that size does not fit there. Make it smaller.");
+        }
+        ShopSettings shop = ground.shop();
+        Pieces.Piped piped = kind == null ? Pieces.Piped.ROSETTE : kind;
+        double gramsEach = switch (piped) {
+            case LEAF -> shop.leafGrams();
+            case ROSETTE -> shop.rosetteGrams();
+            case STAR -> shop.starGrams();
+            case FLOWER -> shop.flowerGrams();
+        };
+        Icing stiff = new Icing(
+                colour,
+                new Consistency(HouseDefaults.STIFF_BASE_SECONDS),
+                piped.name().toLowerCase(Locale.ROOT));
+        ground.place(
+                on, new Pieces(stiff, piped, Scatter.over(room, pieces), sizeMm, gramsEach, ground.raisedGate(on)));
+    }
+}

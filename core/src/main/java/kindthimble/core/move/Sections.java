@@ -1,0 +1,132 @@
+package kindthimble.core.move;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import kindthimble.core.catalogue.Refused;
+import kindthimble.core.geometry.Region;
+
+/**
+ * The sections of a cookie by name. An undivided cookie is one section, {@value #WHOLE}. Words that name sections: {@code a2} is one
+ * section, {@code a} all of division a, {@code a-odd} and {@code a-even} every other one; several stand with blanks between.
+ */
+public final class Sections {
+    public static final String WHOLE = "all";
+    private static final int MOST = 300;
+
+    private final Region whole;
+    private final Map<String, Region> leaves = new LinkedHashMap<>();
+    private final Map<String, List<String>> children = new LinkedHashMap<>();
+
+    /** An undivided cookie. */
+    public Sections(Region whole) {
+        this.whole = whole;
+        leaves.put(WHOLE, whole);
+    }
+
+    /**
+     * Divides one of them.
+     *
+     * @throws Refused when its key is taken, or what it divides is not one section
+     */
+    public void divide(Division division) {
+        String key = division.key() == null || division.key().isBlank() ? "a" : division.key();
+        if (!key.matches("[a-z]")) {
+            throw new Refused("key", "Call the sections by one small letter, such as a.");
+        }
+        if (children.containsKey(key)) {
+            throw new Refused("key", "Another division is called " + key + " already: take the next letter.");
+        }
+        String of = division.of() == null || division.of().isBlank() ? WHOLE : division.of();
+        Region region = leaves.get(of);
+        if (region == null) {
+            throw new Refused("of", "There is no undivided section " + of + ". There are " + names() + ".");
+        }
+        List<Region> parts = division.sections(region);
+        if (leaves.size() + parts.size() > MOST) {
+            throw new Refused("pieces", "That makes more than " + MOST + " sections. Take fewer.");
+        }
+        Map<String, Region> before = new LinkedHashMap<>(leaves);
+        leaves.clear();
+        List<String> named = new ArrayList<>();
+        before.forEach((name, leaf) -> {
+            if (!name.equals(of)) {
+                leaves.put(name, leaf);
+                return;
+            }
+            for (int i = 0; i < parts.size(); i++) {
+                named.add(key + (i + 1));
+                if (!parts.get(i).isEmpty()) {
+                    leaves.put(key + (i + 1), parts.get(i));
+                }
+            }
+        });
+        children.put(key, named);
+        children.put(of, named);
+    }
+
+    public boolean isDivided() {
+        return leaves.size() > 1;
+    }
+
+    /** The undivided sections, in order. */
+    public Map<String, Region> leaves() {
+        return leaves;
+    }
+
+    public Region region(String leaf) {
+        return leaves.get(leaf);
+    }
+
+    /** The region of several sections, or the whole cookie. */
+    public Region region(Collection<String> names) {
+        return names.size() == leaves.size()
+                ? whole
+                : Region.union(names.stream().map(leaves::get).toList());
+    }
+
+    /**
+     * The undivided sections that words name.
+     *
+     * @param words as above; null or blank for all
+     * @throws Refused when there is none of that name
+     */
+    public Set<String> named(String words) {
+        if (words == null || words.isBlank()) {
+            return new LinkedHashSet<>(leaves.keySet());
+        }
+        Set<String> named = new LinkedHashSet<>();
+        for (String word : words.strip().split("[\\s,]+")) {
+            Set<String> found = new LinkedHashSet<>();
+            collect(word, found);
+            if (found.isEmpty()) {
+                throw new Refused("on", "There is no section " + word + ". There are " + names() + ".");
+            }
+            named.addAll(found);
+        }
+        return named;
+    }
+
+    private void collect(String word, Set<String> found) {
+        int dash = word.indexOf('-');
+        if (dash > 0) {
+            List<String> all = children.getOrDefault(word.substring(0, dash), List.of());
+            int from = word.endsWith("-odd") ? 0 : word.endsWith("-even") ? 1 : all.size();
+            for (int i = from; i < all.size(); i += 2) {
+                collect(all.get(i), found);
+            }
+        } else if (leaves.containsKey(word)) {
+            found.add(word);
+        } else {
+            children.getOrDefault(word, List.of()).forEach(child -> collect(child, found));
+        }
+    }
+
+    private String names() {
+        return String.join(", ", leaves.keySet());
+    }
+}

@@ -1,0 +1,59 @@
+package kindthimble.core.move;
+
+import kindthimble.core.catalogue.Amount;
+import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Unit;
+import kindthimble.core.catalogue.Word;
+import kindthimble.core.geometry.Region;
+import kindthimble.core.mark.Dressing;
+import kindthimble.core.mark.Gate;
+import kindthimble.core.mark.Shapes;
+import kindthimble.core.mark.Turn;
+
+/** Sprinkles, sugar, pearls or candies pressed into the wet coat: candies before sugar. */
+@Word(value = "sprinkle", says = "candies, pearls or sugar, while wet")
+public record Sprinkle(
+        @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
+
+        @Choice(word = "what", from = Choice.From.WORDS, usual = "PEARLS")
+        What what,
+
+        @Amount(word = "how many", unit = Unit.PIECES, least = 1, most = 400, usual = 30)
+        int pieces,
+
+        @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
+        String on)
+        implements Trim {
+    private static final double SECONDS_A_HANDFUL = 5;
+
+    /** What is strewn, and how large it is in mm. */
+    public enum What {
+        CANDIES(5),
+        PEARLS(3),
+        SUGAR(0.8);
+
+        private final double mm;
+
+        What(double mm) {
+            this.mm = mm;
+        }
+    }
+
+    @Override
+    public void lay(Ground ground) {
+        Region region = ground.on(on);
+        What strewn = what == null ? What.PEARLS : what;
+        ground.place(
+                on,
+                new Dressing(
+                        colour,
+                        Shapes.grains(region, pieces, strewn.mm),
+                        null,
+                        0,
+                        region.areaMm2(),
+                        Gate.WET,
+                        Turn.COAT,
+                        strewn == What.CANDIES ? pieces : SECONDS_A_HANDFUL));
+        ground.needWetCoat(on, "Sprinkles");
+    }
+}

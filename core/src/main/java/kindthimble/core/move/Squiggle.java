@@ -1,0 +1,37 @@
+package kindthimble.core.move;
+
+import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Word;
+import kindthimble.core.geometry.Lines;
+import kindthimble.core.mark.Dressing;
+import kindthimble.core.mark.Gate;
+import kindthimble.core.mark.Turn;
+import kindthimble.core.shop.HouseDefaults;
+
+/** A line through a small section before it is flooded, so that the coat does not sink. Its volume is part of the flood's. */
+@Word(value = "squiggle", says = "a line inside a small section, against craters")
+public record Squiggle(
+        @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
+
+        @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
+        String on)
+        implements Trim {
+    private static final int TURNS = 3;
+
+    @Override
+    public void lay(Ground ground) {
+        ground.named(on).forEach(ground::squiggle);
+        Lines line = Strokes.across(ground.on(on).inset(1), TURNS, 0, Strokes.Form.WAVY);
+        ground.place(
+                on,
+                new Dressing(
+                        colour,
+                        line.pathData(),
+                        1.0,
+                        line.lengthMm(),
+                        0,
+                        Gate.BARE_COOKIE,
+                        Turn.COAT,
+                        line.lengthMm() / 10 * HouseDefaults.OUTLINE_SECONDS_PER_CM));
+    }
+}

@@ -1,0 +1,9 @@
+package kindthimble.core.shop;
+
+/** When raised detail goes on. */
+public enum DetailSchool {
+    /** Flood day one, detail day two: safest against bleeding. */
+    OVERNIGHT,
+    /** Within the hour, on a half-dry coat: fewer craters, fewer days. */
+    HALF_DRY
+}

@@ -1,0 +1,201 @@
+package kindthimble.core.move;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import kindthimble.core.catalogue.Refused;
+import kindthimble.core.cutter.BasicForm;
+import kindthimble.core.cutter.Cutter;
+import kindthimble.core.cutter.FigureForm;
+import kindthimble.core.design.Cookie;
+import kindthimble.core.design.Design;
+import kindthimble.core.design.Measuring;
+import kindthimble.core.geometry.Across;
+import kindthimble.core.geometry.Pen;
+import kindthimble.core.geometry.Region;
+import kindthimble.core.geometry.SharedEdge;
+import kindthimble.core.mark.Gate;
+import kindthimble.core.mark.Pieces;
+import kindthimble.core.mark.Turn;
+import kindthimble.core.shop.HouseDefaults;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class SectionsTest {
+    private static final Region DISC = new Pen().arc(0, 0, 37.8, 37.8, 0, 360).region();
+    private final Measuring measuring = new Measuring(HouseDefaults.shop(), 15);
+
+    private static Design round(Move... moves) {
+        return new Design(1, "Round", new Cutter(new BasicForm.Round(), Across.WIDTH, 80), null, 3.0, List.of(moves));
+    }
+
+    private static Flood flood(String on, Seam seam) {
+        return new Flood("poppy", null, null, null, on, seam);
+    }
+
+    static Stream<Division> divisions() {
+        return Stream.of(
+                new Division.Bands("a", null, 7, 30.0),
+                new Division.Spokes("a", null, 5, 40.0, 55.0, 10.0),
+                new Division.Rings("a", null, 4),
+                new Division.Checks("a", null, 5),
+                new Division.Frame("a", null, 5),
+                new Division.Horizon("a", null, 40, 20.0, 15.0),
+                new Division.Lettering("a", null, "OK", 30));
+    }
+
+    /** What is divided is neither lost nor doubled. */
+    @ParameterizedTest
+    @MethodSource("divisions")
+    void sectionsTogetherAreTheWhole(Division division) {
+        List<Region> parts = division.sections(DISC);
+        assertTrue(parts.size() >= 2);
+        assertEquals(DISC.areaMm2(), parts.stream().mapToDouble(Region::areaMm2).sum(), 0.01);
+        for (int i = 0; i < parts.size(); i++) {
+            for (int j = i + 1; j < parts.size(); j++) {
+                assertEquals(0, parts.get(i).intersection(parts.get(j)).areaMm2(), 0.01);
+            }
+        }
+    }
+
+    /** Two halves of the worked disc: wet together they meet flat, with a crease each has its own rim. */
+    @Test
+    void halvesOfTheWorkedDiscHoldTheirFigures() {
+        Division halves = new Division.Bands("a", null, 2, null);
+        Cookie flowing = measuring.measure(round(halves, flood("a", Seam.FLOW)));
+        assertEquals(1, flowing.passes().size());
+        assertEquals(2 * 4441.7, flowing.marks().get(0).mark().volumeMm3(), 1.5);
+        Cookie creased = measuring.measure(round(halves, flood("a", Seam.CREASE)));
+        assertEquals(2, creased.passes().size());
+        assertEquals(Gate.SKINNED, creased.passes().get(1).gate());
+        assertEquals(4376.8, creased.marks().get(0).mark().volumeMm3(), 1.5);
+        assertEquals(4376.8, creased.marks().get(1).mark().volumeMm3(), 1.5);
+    }
+
+    @Test
+    void sharedEdgeOfTheHalvesIsTheirDiameter() {
+        List<Region> halves = new Division.Bands("a", null, 2, 25.0).sections(DISC);
+        assertEquals(75.6, SharedEdge.lengthMm(halves.get(0), halves.get(1)), 0.1);
+        List<Region> checks = new Division.Checks("a", null, 4).sections(DISC);
+        assertTrue(SharedEdge.lengthMm(checks.get(0), checks.get(2)) < 1, "checks of one colour meet in corners only");
+    }
+
+    @Test
+    void bandsAreIcedEveryOtherAndAWheelOfFiveTakesThree() {
+        Cookie bands = measuring.measure(round(new Division.Bands("a", null, 6, null), flood(null, null)));
+        assertEquals(
+                List.of(1, 2, 1, 2, 1, 2),
+                bands.sections().stream().map(Cookie.Section::pass).toList());
+        Cookie wheel = measuring.measure(round(new Division.Spokes("a", null, 5, null, null, null), flood(null, null)));
+        assertEquals(3, wheel.passes().size());
+        Cookie walled = measuring.measure(round(new Division.Bands("a", null, 6, null), flood(null, Seam.WALL)));
+        assertEquals(1, walled.passes().size());
+    }
+
+    /** A shared outline is piped once: outer edges and one line between, each half a bead inside. */
+    @Test
+    void outlineBetweenTwoSectionsIsCountedOnce() {
+        Design halves = new Design(
+                1,
+                "Card",
+                new Cutter(new BasicForm.Square(), Across.WIDTH, 80),
+                0.0,
+                0.0,
+                List.of(
+                        new Division.Bands("a", null, 2, null),
+                        new Outline("a", "2", null, null, null),
+                        flood("a", null)));
+        double length = measuring.measure(halves).marks().stream()
+                .filter(on -> on.move() == 1)
+                .mapToDouble(on -> on.mark().lengthMm())
+                .sum();
+        // First half whole: 2 (38.8 + 78.8); the second without its inner side, which also ends 0.9 mm off the first.
+        assertEquals(2 * (38.8 + 78.8) + 78.8 + 2 * 38.8, length, 1.5);
+    }
+
+    @Test
+    void wordsNameSectionsAndWrongOnesAreRefused() {
+        Sections sections = new Sections(DISC);
+        sections.divide(new Division.Bands("a", null, 4, null));
+        sections.divide(new Division.Horizon("b", "a2", 50, null, null));
+        assertEquals(Set.of("a1", "b1", "b2", "a3", "a4"), sections.leaves().keySet());
+        assertEquals(Set.of("a1", "a3"), sections.named("a-odd"));
+        assertEquals(Set.of("b1", "b2", "a4"), sections.named("a-even"));
+        assertEquals(Set.of("b1", "b2"), sections.named("a2"));
+        assertEquals(Set.of("a1", "b2"), sections.named(" a1, b2"));
+        assertThrows(Refused.class, () -> sections.named("c"));
+        assertThrows(Refused.class, () -> sections.divide(new Division.Bands("a", null, 2, null)));
+        assertThrows(Refused.class, () -> sections.divide(new Division.Bands("c", "a2", 2, null)));
+    }
+
+    @Test
+    void whatNoOtherCoatCoversIsTheRest() {
+        Cookie cookie = measuring.measure(round(
+                new Division.Rings("a", null, 3), flood("a2", null), new Flood("white", null, null, null, null, null)));
+        assertEquals(
+                cookie.iced().areaMm2(),
+                cookie.marks().stream().mapToDouble(on -> on.mark().areaMm2()).sum(),
+                0.01);
+    }
+
+    /** Closed forms of craft.md on a square of 60 mm without margin. */
+    @Test
+    void marksTakeWhatTheirFormulasSay() {
+        Cookie cookie = measuring.measure(new Design(
+                1,
+                "Card",
+                new Cutter(new BasicForm.Square(), Across.WIDTH, 60),
+                0.0,
+                0.0,
+                List.of(
+                        new Spatula("w", 3.0, null, null),
+                        new Stripe("a", 4, null, "2", null, null, null),
+                        new Rule("b", 2, null, 90.0, "3", null, null),
+                        new Beads("c", 3, null, null, null),
+                        new Stencil("d", 30, null, null),
+                        new Piece("e", Pieces.Piped.LEAF, 4, 8, null),
+                        new Marker("f", 1, null, null))));
+        List<Cookie.OnCookie> marks = cookie.marks();
+        assertEquals(3600 * 3, marks.get(0).mark().volumeMm3(), 1e-6);
+        assertEquals(4 * 60 * 1.2 * 1.3 * 3.0 / 2, marks.get(1).mark().volumeMm3(), 0.5);
+        assertEquals(2 * 60 * Math.PI * 1.6 * 1.6 / 4, marks.get(2).mark().volumeMm3(), 0.5);
+        long beads = Math.round(4 * 57 / (0.85 * 3));
+        assertEquals(beads * Math.PI * 27 / 12 * 1.1, marks.get(3).mark().volumeMm3(), 1e-6);
+        assertEquals(3600 * 0.3 * 0.3, marks.get(4).mark().volumeMm3(), 1e-6);
+        assertEquals(4 * 0.5, marks.get(5).mark().grams(HouseDefaults.MERINGUE_POWDER), 1e-9);
+        assertEquals(0, marks.get(6).mark().grams(HouseDefaults.MERINGUE_POWDER));
+        // On the dry coat: stencil, then what is raised, then marker.
+        assertEquals(
+                List.of(Turn.COAT, Turn.STENCIL, Turn.RAISED, Turn.MARKER),
+                cookie.passes().stream().map(Cookie.Pass::turn).toList());
+    }
+
+    /** A capital I of even stroke is one stroke of its height: the length that its outline tells has to be near that. */
+    @Test
+    void writingIsAsLongAsItsStrokes() {
+        Cookie cookie = measuring.measure(round(flood(null, null), new Writing("coal", "l", 20, "1", null, null)));
+        double volume = cookie.marks().get(1).mark().volumeMm3();
+        assertEquals(20, volume / (Math.PI * 0.64 / 4), 6);
+    }
+
+    @Test
+    void craterAndItsRemedy() {
+        Design drop = new Design(
+                1,
+                "Drop",
+                new Cutter(new FigureForm.Drop(), Across.WIDTH, 11),
+                null,
+                null,
+                List.of(new Flood("sky", null, null, null, null, null)));
+        Cookie.Caution caution = measuring.measure(drop).cautions().get(0);
+        assertTrue(caution.sentence().contains("crater"));
+        Design mended = new Design(1, "Drop", drop.cutter(), null, null, caution.moves());
+        assertTrue(measuring.measure(mended).cautions().stream()
+                .noneMatch(c -> c.sentence().contains("crater")));
+    }
+}

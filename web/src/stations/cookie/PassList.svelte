@@ -1,0 +1,86 @@
+<script lang="ts">
+  import type { CookieView, DesignView } from "../../api/types";
+  import { desk } from "../../desk/order.svelte";
+  import BowlDisc from "../../marks/BowlDisc.svelte";
+  import Slump from "../../marks/Slump.svelte";
+  import { consistency, gateWord } from "../../units/format";
+
+  // The work in its passes, with what has to be so between them.
+  let { design, cookie }: { design: DesignView; cookie: CookieView } = $props();
+
+  const titles = {
+    COAT: "wet together",
+    AIRBRUSH: "airbrush",
+    STENCIL: "stencil",
+    RAISED: "raised",
+    MARKER: "marker and paint",
+  };
+</script>
+
+{#each cookie.passes as pass (pass.number)}
+  {#if gateWord(pass.gate)}
+    <p class="gate"><span>{gateWord(pass.gate)}</span></p>
+  {/if}
+  <h3>
+    {pass.number} · {pass.number > 1 && pass.turn === "COAT"
+      ? "beside it, so a crease shows"
+      : titles[pass.turn]}
+  </h3>
+  <ul>
+    {#each cookie.marks.filter((m) => m.pass === pass.number) as mark, i (i)}
+      <li>
+        {#if mark.colour}<BowlDisc hex={desk.hexes[mark.colour] ?? "#888888"} size={24} />{/if}
+        {#if mark.state}<Slump state={mark.state} />{/if}
+        <span class="words">
+          <strong>{design.document.moves[mark.move]?.move}</strong>
+          <span class="soft">
+            {mark.state && mark.countSeconds ? consistency(mark.state, mark.countSeconds) : ""}
+            {mark.gate === "WET" ? "· while wet" : ""}
+          </span>
+        </span>
+        {#if mark.gramsEach > 0}<span class="grams"
+            >{mark.gramsEach.toFixed(mark.gramsEach < 1 ? 2 : 1)} g</span
+          >{/if}
+      </li>
+    {/each}
+  </ul>
+{/each}
+
+<style>
+  h3 {
+    color: var(--cobalt);
+    font-size: 14px;
+    margin-top: 4px;
+  }
+  .gate {
+    display: flex;
+    align-items: center;
+    gap: 10px;
+    color: var(--soft);
+    font-size: 13px;
+    margin: 6px 0;
+  }
+  .gate::before,
+  .gate::after {
+    content: "";
+    flex: 1;
+    border-top: 1.5px dashed var(--leaf);
+  }
+  ul {
+    list-style: none;
+    margin: 0;
+    padding: 0;
+  }
+  li {
+    display: flex;
+    align-items: center;
+    gap: 10px;
+    padding: 4px 0;
+  }
+  .words {
+    flex: 1;
+  }
+  .grams {
+    font-weight: 700;
+  }
+</style>
