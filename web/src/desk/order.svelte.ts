@@ -173,6 +173,18 @@ class OrderDesk {
     });
   }
 
+  /** Puts a copy of a design on the tray. */
+  async duplicateDesign(id: number): Promise<number | null> {
+    const design = this.design(id);
+    if (!design) return null;
+    const names = this.designs.map((d) => d.document.name);
+    let name = `${design.document.name} again`.slice(0, 80);
+    for (let i = 2; names.includes(name); i++) {
+      name = `${design.document.name.slice(0, 70)} again ${i}`;
+    }
+    return this.addDesign({ ...structuredClone(design.document), name }, design.count);
+  }
+
   async removeDesign(id: number): Promise<void> {
     const path = { order: this.id, design: id };
     const name = this.design(id)?.document.name ?? "";

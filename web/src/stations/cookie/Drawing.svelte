@@ -5,6 +5,7 @@
   import Flags from "../../marks/Flags.svelte";
   import Ruler from "../../marks/Ruler.svelte";
   import SideView from "../../marks/SideView.svelte";
+  import { go } from "../../router";
   import { grams } from "../../units/format";
 
   let { design, lit }: { design: DesignView; lit: number | null } = $props();
@@ -26,6 +27,11 @@
       : null,
   );
 
+  async function copy() {
+    const id = await desk.duplicateDesign(design.id);
+    if (id !== null) go(`/orders/${desk.id}/cookie/${id}`);
+  }
+
   function rename(name: string) {
     desk.editDesign(design.id, (draft) => (draft.document.name = name), "name");
   }
@@ -46,6 +52,7 @@
       · {cookie.box.widthMm.toFixed(0)} × {cookie.box.heightMm.toFixed(0)} mm baked ·
       <strong>{grams(cookie.gramsEach)} g</strong> icing each{/if}
   </span>
+  <button class="copy" onclick={copy}>duplicate</button>
 </div>
 {#if nameTrouble}<p class="trouble" role="alert">{nameTrouble}</p>{/if}
 {#if cookie && view}
@@ -101,6 +108,15 @@
   .name:focus {
     border-color: var(--line);
     background: #fff;
+  }
+  .copy {
+    border: 0;
+    background: none;
+    color: var(--cobalt);
+    text-decoration: underline;
+    font-size: 13px;
+    padding: 4px 6px;
+    cursor: pointer;
   }
   svg {
     display: block;

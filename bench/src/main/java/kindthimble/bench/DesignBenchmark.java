@@ -1,0 +1,57 @@
+package kindthimble.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import kindthimble.core.cutter.BasicForm;
+import kindthimble.core.cutter.Cutter;
+import kindthimble.core.design.Cookie;
+import kindthimble.core.design.Design;
+import kindthimble.core.design.Measuring;
+import kindthimble.core.geometry.Across;
+import kindthimble.core.move.Division;
+import kindthimble.core.move.Dot;
+import kindthimble.core.move.Flood;
+import kindthimble.core.move.Move;
+import kindthimble.core.move.Outline;
+import kindthimble.core.shop.HouseDefaults;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** Marks, passes and warnings of a design of 40 sections and 60 moves; the aim is 8 ms. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 3, time = 2)
+@Measurement(iterations = 5, time = 2)
+@Fork(1)
+public class DesignBenchmark {
+    private final Measuring measuring = new Measuring(HouseDefaults.shop(), HouseDefaults.FLOOD_SECONDS);
+    private final Design design = fortySections();
+
+    private static Design fortySections() {
+        List<Move> moves = new ArrayList<>();
+        moves.add(new Division.Bands("a", null, 40, null));
+        for (int i = 1; i <= 29; i++) {
+            moves.add(new Outline("c" + i % 4, "1", null, null, "a" + i));
+        }
+        for (int i = 1; i <= 28; i++) {
+            moves.add(new Flood("c" + i % 4, null, null, null, "a" + i, null));
+        }
+        moves.add(new Flood("c5", null, null, null, null, null));
+        moves.add(new Dot("c0", 12, 3, null, null, null, null));
+        return new Design(1, "forty", new Cutter(new BasicForm.Square(), Across.WIDTH, 300), null, null, moves);
+    }
+
+    @Benchmark
+    public Cookie fortySectionsAndSixtyMoves() {
+        return measuring.measure(design);
+    }
+}
