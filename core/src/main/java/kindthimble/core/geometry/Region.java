@@ -33,6 +33,7 @@ public final class Region {
     private static final int ARC_CHORDS_PER_QUARTER = 12;
     private static final double PAINT_TOLERANCE_MM = 0.01;
     private static final double INSCRIBED_TOLERANCE_MM = 0.02;
+    private static final int FEW_CORNERS = 40;
 
     /** Nothing at all. */
     public static final Region EMPTY = new Region(FACTORY.createPolygon());
@@ -195,13 +196,32 @@ public final class Region {
     /** Radius in mm of the largest circle that fits inside, to 0.02 mm; 0 for an empty region. */
     public double inscribedRadiusMm() {
         if (Double.isNaN(inscribedRadiusMm)) {
-            inscribedRadiusMm = shape.isEmpty()
-                    ? 0
-                    : new MaximumInscribedCircle(shape, INSCRIBED_TOLERANCE_MM)
-                            .getRadiusLine()
-                            .getLength();
+            inscribedRadiusMm = shape.isEmpty() ? 0 : searchedRadiusMm();
         }
         return inscribedRadiusMm;
+    }
+
+    /**
+     * JTS' search refines a grid, which takes long in a strip, where many circles are equally large; there, and wherever the edge has
+     * few corners, insets are cheap, and the radius is halved in on: the largest inset that leaves something.
+     */
+    private double searchedRadiusMm() {
+        if (shape.getNumPoints() > FEW_CORNERS) {
+            return new MaximumInscribedCircle(shape, INSCRIBED_TOLERANCE_MM)
+                    .getRadiusLine()
+                    .getLength();
+        }
+        double fits = 0;
+        double tooLarge = Math.min(box().widthMm(), box().heightMm()) / 2 + INSCRIBED_TOLERANCE_MM;
+        while (tooLarge - fits > INSCRIBED_TOLERANCE_MM) {
+            double middle = (fits + tooLarge) / 2;
+            if (inset(middle).isEmpty()) {
+                tooLarge = middle;
+            } else {
+                fits = middle;
+            }
+        }
+        return fits;
     }
 
     /**
