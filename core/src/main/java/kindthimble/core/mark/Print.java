@@ -5,7 +5,7 @@ import kindthimble.core.geometry.Region;
 import kindthimble.core.shop.HouseDefaults;
 
 /**
- * Icing spread through a stencil: open area x 0.3 mm, and what a load leaves on the scraper, shared over the cookies it serves.
+ * Icing spread through a stencil: open area x 0.3 mm. What stays on the scraper is not counted.
  *
  * @param icing what it is made with
  * @param region what the stencil covers

@@ -175,12 +175,35 @@ class SectionsTest {
                 cookie.passes().stream().map(Cookie.Pass::turn).toList());
     }
 
-    /** A capital I of even stroke is one stroke of its height: the length that its outline tells has to be near that. */
+    /** A stroke of 20 by 1.5 mm is a card of that size: its outline has to tell both, and straight writing is near its height. */
     @Test
     void writingIsAsLongAsItsStrokes() {
+        Region stroke = new Pen()
+                .moveTo(0, 0)
+                .lineTo(20, 0)
+                .lineTo(20, 1.5)
+                .lineTo(0, 1.5)
+                .region();
+        assertEquals(1.5, stroke.strokeWidthMm(), 1e-9);
+        assertEquals(20, stroke.areaMm2() / stroke.strokeWidthMm(), 1e-9);
         Cookie cookie = measuring.measure(round(flood(null, null), new Writing("coal", "l", 20, "1", null, null)));
         double volume = cookie.marks().get(1).mark().volumeMm3();
         assertEquals(20, volume / (Math.PI * 0.64 / 4), 6);
+    }
+
+    @Test
+    void stencilOnCreasesCanBeMadeFlatWithOnePress() {
+        Design creased =
+                round(new Division.Bands("a", null, 4, null), flood(null, null), new Stencil("coal", 30, null, null));
+        Cookie.Caution caution = measuring.measure(creased).cautions().stream()
+                .filter(c -> "Let them flow".equals(c.press()))
+                .findFirst()
+                .orElseThrow();
+        Cookie flat = measuring.measure(round(caution.moves().toArray(Move[]::new)));
+        assertEquals(
+                List.of(Turn.COAT, Turn.STENCIL),
+                flat.passes().stream().map(Cookie.Pass::turn).toList());
+        assertTrue(flat.cautions().stream().noneMatch(c -> "Let them flow".equals(c.press())));
     }
 
     @Test
