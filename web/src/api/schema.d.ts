@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/orders/{order}/designs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["reorderDesigns"];
+        post: operations["addDesign"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/orders/{order}/designs/{design}": {
         parameters: {
             query?: never;
@@ -84,22 +100,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/orders/{order}/designs": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["addDesign"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/orders/{order}/designs/{design}/restore": {
         parameters: {
             query?: never;
@@ -110,6 +110,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["restoreDesign"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/library": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
+        put?: never;
+        post: operations["keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/library/{design}/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/library/{design}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -164,12 +212,30 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/library/{design}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         /** @enum {string} */
         Across: "WIDTH" | "HEIGHT";
+        /** @enum {string} */
+        Along: "EDGE" | "SPLITS";
         Balance: {
             /** Format: double */
             ingredientsGrams: number;
@@ -188,11 +254,11 @@ export interface components {
             /** Format: double */
             surplusGrams: number;
             /** Format: double */
+            keptGrams: number;
+            /** Format: double */
             inGrams: number;
             /** Format: double */
             outGrams: number;
-            /** Format: double */
-            keptGrams: number;
         };
         BasicForm: components["schemas"]["CutterShape"];
         Batch: {
@@ -202,6 +268,8 @@ export interface components {
             /** Format: double */
             madeGrams: number;
         };
+        /** @enum {string} */
+        Border: "RUFFLE" | "BRUSH_EMBROIDERY";
         Bowl: {
             colour: string;
             /** Format: double */
@@ -239,6 +307,10 @@ export interface components {
             sentence: string;
             press: string;
             moves: components["schemas"]["Move"][];
+            marginMm: number | null;
+            at: components["schemas"]["Spot"];
+            /** Format: double */
+            radiusMm: number;
         };
         Coating: components["schemas"]["Move"];
         CookieView: {
@@ -250,11 +322,29 @@ export interface components {
             inscribedRadiusMm: number;
             /** Format: double */
             gramsEach: number;
+            /** Format: double */
+            handSeconds: number;
             marks: components["schemas"]["MarkView"][];
             sections: components["schemas"]["Section"][];
             passes: components["schemas"]["Pass"][];
-            side: components["schemas"]["SideSlice"][];
+            side: components["schemas"]["CutPiece"][];
+            roles: components["schemas"]["RoleView"][];
             cautions: components["schemas"]["Caution"][];
+        };
+        CutPiece: {
+            /** Format: double */
+            fromMm: number;
+            /** Format: double */
+            toMm: number;
+            /** Format: double */
+            baseMm: number;
+            /** Format: double */
+            heightMm: number;
+            colour: string;
+            /** Format: int32 */
+            pass: number;
+            meetsBefore: boolean;
+            meetsAfter: boolean;
         };
         Cutter: {
             shape: components["schemas"]["CutterShape"];
@@ -298,10 +388,17 @@ export interface components {
             cookie: components["schemas"]["CookieView"] | null;
             trouble: (string | null) | null;
         };
+        DesignsInOrder: {
+            designs: number[];
+        };
         Detail: components["schemas"]["Move"];
         /** @enum {string} */
         DetailSchool: "OVERNIGHT" | "HALF_DRY";
         Division: components["schemas"]["Move"];
+        /** @enum {string} */
+        Drag: "HEARTS" | "ROSE";
+        /** @enum {string} */
+        Dragged: "FEATHERED" | "MARBLED";
         Drink: {
             design: string;
             /** Format: int32 */
@@ -310,6 +407,12 @@ export interface components {
             gramsEach: number;
             /** Format: int32 */
             cookies: number;
+            /** Format: int32 */
+            piecesEach: number;
+            /** Format: int32 */
+            sparePieces: number;
+            /** Format: double */
+            grams: number;
         };
         Extra: {
             school: components["schemas"]["School"];
@@ -320,11 +423,15 @@ export interface components {
         };
         FigureForm: components["schemas"]["CutterShape"];
         /** @enum {string} */
-        Form: "STRAIGHT" | "WAVY" | "SCALLOP" | "ZIGZAG";
+        Finish: "SUGARED";
         /** @enum {string} */
-        Gate: "BARE_COOKIE" | "WET" | "SKINNED" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+        Form: "STRAIGHT" | "CURVE" | "WAVY" | "SCALLOP" | "ZIGZAG" | "PLAID";
         /** @enum {string} */
-        HeartDrag: "HEARTS";
+        Fragile: "YES" | "NO";
+        /** @enum {string} */
+        Gate: "BARE_COOKIE" | "WET" | "SKINNED" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH" | "TEXTURE_SHEET";
+        /** @enum {string} */
+        Group: "FORM" | "DIVIDE" | "COAT" | "WET" | "RAISED" | "PLACED" | "DRESSED";
         Hole: {
             /** Format: double */
             diameterMm: number;
@@ -340,11 +447,25 @@ export interface components {
             /** Format: double */
             downMm: number;
         };
+        Kept: {
+            /** Format: int64 */
+            order: number;
+            /** Format: int64 */
+            design: number;
+        };
+        KeptColour: {
+            role: string;
+            name: string;
+            hex: string;
+        };
         Kind: {
             word: string;
             says: string;
+            group: components["schemas"]["Group"];
             parameters: components["schemas"]["Parameter"][];
         };
+        /** @enum {string} */
+        Laid: "SCATTERED" | "ROWS";
         Layer: {
             role: components["schemas"]["Role"];
             colour: string;
@@ -352,6 +473,16 @@ export interface components {
             strokeMm: number | null;
             /** Format: int32 */
             move: number;
+        };
+        LibraryDesign: {
+            /** Format: int64 */
+            id: number;
+            document: components["schemas"]["Design"];
+            roles: components["schemas"]["KeptColour"][];
+            cookie: components["schemas"]["CookieView"] | null;
+            cast: {
+                [key: string]: string;
+            };
         };
         MarkView: {
             /** Format: int32 */
@@ -372,10 +503,12 @@ export interface components {
             turn: components["schemas"]["Turn"];
             /** Format: double */
             handSeconds: number;
+            /** Format: int32 */
+            piecesAhead: number;
         };
         Move: {
             /** @enum {string} */
-            move: "bands" | "spokes" | "rings" | "checks" | "frame" | "horizon" | "letters" | "flood" | "dip" | "spatula coat" | "outline" | "dot" | "wet line" | "line" | "raised lines" | "writing" | "bead border" | "piece" | "stencil" | "squiggle" | "sprinkle" | "airbrush" | "marker" | "paint";
+            move: "bands" | "spokes" | "rings" | "checks" | "frame" | "horizon" | "letters" | "inlay" | "flood" | "dip" | "spatula coat" | "outline" | "dot" | "wet line" | "line" | "raised lines" | "stitched border" | "writing" | "bead border" | "piece" | "ruffle" | "dabbed texture" | "stencil" | "transfer" | "cookie on top" | "squiggle" | "sprinkle" | "airbrush" | "marker" | "paint";
         } & {
             [key: string]: unknown;
         };
@@ -430,9 +563,11 @@ export interface components {
             number: number;
             turn: components["schemas"]["Turn"];
             gate: components["schemas"]["Gate"];
+            /** Format: int32 */
+            waitMinutes: number;
         };
         /** @enum {string} */
-        Piped: "LEAF" | "ROSETTE" | "STAR" | "FLOWER";
+        Piped: "LEAF" | "ROSETTE" | "STAR" | "FLOWER" | "PETAL";
         PlanView: {
             pour: components["schemas"]["PourView"] | null;
             trouble: (string | null) | null;
@@ -441,6 +576,7 @@ export interface components {
             /** Format: double */
             countSeconds: number;
             state: components["schemas"]["State"];
+            vessel: components["schemas"]["Vessel"];
             /** Format: double */
             cookiesGrams: number;
             /** Format: double */
@@ -484,6 +620,12 @@ export interface components {
         };
         /** @enum {string} */
         Role: "DOUGH" | "COAT" | "BEAD" | "SUNK" | "PRINT" | "RAISED" | "DRESSING";
+        RoleView: {
+            colour: string;
+            role: string;
+            /** Format: double */
+            gramsEach: number;
+        };
         SavedDesign: {
             design: components["schemas"]["DesignView"];
             plan: components["schemas"]["PlanView"];
@@ -498,6 +640,8 @@ export interface components {
             pass: number;
             at: components["schemas"]["Spot"];
         };
+        /** @enum {string} */
+        SetOn: "DROPPED" | "GLUED";
         ShopSettings: {
             /** Format: double */
             spreadPercent: number;
@@ -515,6 +659,10 @@ export interface components {
             tiplessBagKeepsGrams: number;
             /** Format: double */
             bowlKeepsGrams: number;
+            /** Format: double */
+            dipBowlKeepsGrams: number;
+            /** Format: double */
+            scraperKeepsGrams: number;
             /** Format: double */
             mixerKeepsGrams: number;
             /** Format: double */
@@ -534,6 +682,12 @@ export interface components {
             starGrams: number;
             /** Format: double */
             flowerGrams: number;
+            /** Format: double */
+            petalGrams: number;
+            /** Format: double */
+            ruffleGramsPerCm: number;
+            /** Format: double */
+            brushedGramsPerCm: number;
             tips: components["schemas"]["Tip"][];
         };
         ShopView: {
@@ -541,18 +695,10 @@ export interface components {
             version: number;
             settings: components["schemas"]["ShopSettings"];
         };
-        SideSlice: {
-            /** Format: double */
-            fromMm: number;
-            /** Format: double */
-            toMm: number;
-            /** Format: double */
-            heightMm: number;
-            above: boolean;
-            colour: string;
-            /** Format: int32 */
-            pass: number;
-        };
+        /** @enum {string} */
+        Size: "SMALL" | "MEDIUM" | "LARGE";
+        /** @enum {string} */
+        SmallForm: "DISC" | "HEART" | "STAR" | "FLOWER" | "LEAF" | "DROP" | "BOW" | "BANNER" | "CLOUD" | "KITE";
         Spot: {
             /** Format: double */
             x: number;
@@ -560,7 +706,16 @@ export interface components {
             y: number;
         };
         /** @enum {string} */
+        Standing: "STANDING";
+        /** @enum {string} */
         State: "STIFF" | "PIPING" | "MEDIUM" | "FLOOD" | "GLAZE";
+        /** @enum {string} */
+        Surface: "SMOOTH" | "PRESSED";
+        Taken: {
+            /** Format: int64 */
+            design: number;
+            order: components["schemas"]["OrderView"];
+        };
         Tip: {
             name: string;
             /** Format: double */
@@ -568,9 +723,22 @@ export interface components {
         };
         Trim: components["schemas"]["Move"];
         /** @enum {string} */
-        Turn: "COAT" | "AIRBRUSH" | "STENCIL" | "RAISED" | "MARKER";
+        Turn: "AHEAD" | "COAT" | "GUIDE" | "AIRBRUSH" | "STENCIL" | "RAISED" | "MARKER";
         /** @enum {string} */
         Type: "NUMBER" | "WHOLE_NUMBER" | "TEXT" | "PALETTE" | "TIPS" | "SECTIONS" | "WORDS";
+        /** @enum {string} */
+        Vessel: "BAG" | "DIP_BOWL" | "SCRAPER" | "SPATULA";
+        /** @enum {string} */
+        Wait: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+        Wanted: {
+            /** Format: int64 */
+            order: number;
+            /** Format: int32 */
+            count: number;
+            colours: {
+                [key: string]: string;
+            };
+        };
         WeekView: {
             /** Format: date */
             today: string;
@@ -582,7 +750,11 @@ export interface components {
             grams: number;
         };
         /** @enum {string} */
-        What: "CANDIES" | "PEARLS" | "SUGAR";
+        What: "PAINT" | "DUST" | "MARBLED";
+        /** @enum {string} */
+        When: "GUIDE" | "HALF_DRY" | "SURFACE_DRY" | "DRY_THROUGH";
+        /** @enum {string} */
+        Where: "MIDDLE" | "EDGE";
     };
     responses: never;
     parameters: never;
@@ -704,6 +876,58 @@ export interface operations {
             };
         };
     };
+    reorderDesigns: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DesignsInOrder"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
+    addDesign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewDesign"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedDesign"];
+                };
+            };
+        };
+    };
     changeDesign: {
         parameters: {
             query?: never;
@@ -818,32 +1042,6 @@ export interface operations {
             };
         };
     };
-    addDesign: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                order: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NewDesign"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedDesign"];
-                };
-            };
-        };
-    };
     restoreDesign: {
         parameters: {
             query?: never;
@@ -863,6 +1061,100 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SavedDesign"];
+                };
+            };
+        };
+    };
+    all_1: {
+        parameters: {
+            query?: {
+                order?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LibraryDesign"][];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Kept"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LibraryDesign"];
+                };
+            };
+        };
+    };
+    take_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                design: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Wanted"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Taken"];
+                };
+            };
+        };
+    };
+    restore_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                design: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LibraryDesign"];
                 };
             };
         };
@@ -926,6 +1218,26 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["CatalogueView"];
                 };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                design: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -20,6 +20,7 @@ export type Kind = Schemas["Kind"];
 export type Parameter = Schemas["Parameter"];
 export type CatalogueView = Schemas["CatalogueView"];
 export type ShopView = Schemas["ShopView"];
+export type LibraryDesign = Schemas["LibraryDesign"];
 export type WeekView = Schemas["WeekView"];
 export type State = Schemas["State"];
 

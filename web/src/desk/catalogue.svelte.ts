@@ -1,5 +1,5 @@
 import { answered, api } from "../api/client";
-import type { CatalogueView, Kind, Parameter, ShopView } from "../api/types";
+import type { CatalogueView, Kind, Move, Parameter, ShopView } from "../api/types";
 
 /** What can be planned, and the shop's numbers: fetched once. */
 class Reference {
@@ -34,8 +34,9 @@ export const reference = new Reference();
 export function startingValues(kind: Kind, colour: string): Record<string, unknown> {
   const values: Record<string, unknown> = {};
   for (const parameter of kind.parameters) {
+    if (!parameter.required) continue;
     if (parameter.type === "PALETTE") values[parameter.name] = colour;
-    else if (parameter.required) values[parameter.name] = Number(parameter.usual);
+    else values[parameter.name] = Number(parameter.usual);
   }
   return values;
 }
@@ -43,4 +44,14 @@ export function startingValues(kind: Kind, colour: string): Record<string, unkno
 /** What stands in an empty field: the number that is taken then, or a word for it. */
 export function standIn(parameter: Parameter): string {
   return parameter.otherwise || parameter.usual || "";
+}
+
+/** The same moves with one colour in the place of another, wherever a move has it. */
+export function recoloured(moves: Move[], from: string, to: string): Move[] {
+  return moves.map((move) => {
+    const colours = (reference.move(move.move)?.parameters ?? []).filter(
+      (p) => p.type === "PALETTE" && move[p.name] === from,
+    );
+    return { ...move, ...Object.fromEntries(colours.map((p) => [p.name, to])) };
+  });
 }

@@ -204,6 +204,63 @@ class OrderDesk {
     });
   }
 
+  /** Puts a design before or behind its neighbours on the tray. */
+  async shiftDesign(id: number, by: number): Promise<void> {
+    const ids = this.designs.map((design) => design.id);
+    const from = ids.indexOf(id);
+    const to = from + by;
+    if (from < 0 || to < 0 || to >= ids.length) return;
+    ids.splice(to, 0, ...ids.splice(from, 1));
+    await this.#act(async () => {
+      this.order = await answered(
+        api.PUT("/api/orders/{order}/designs", {
+          params: { path: { order: this.id } },
+          body: { designs: ids },
+        }),
+      );
+    });
+  }
+
+  /** Keeps a design as it is now for other orders. */
+  async keepInLibrary(id: number): Promise<void> {
+    const name = this.design(id)?.document.name ?? "";
+    const kept = await this.#act(() =>
+      answered(api.POST("/api/library", { body: { order: this.id, design: id } })),
+    );
+    if (kept) toast.say(`${name} is in the library now, for any order and in any colours.`);
+  }
+
+  /** Puts a design of the library on the tray. */
+  async takeFromLibrary(
+    id: number,
+    count: number,
+    colours: Record<string, string>,
+  ): Promise<number | null> {
+    return this.#act(async () => {
+      const taken = await answered(
+        api.POST("/api/library/{design}/take", {
+          params: { path: { design: id } },
+          body: { order: this.id, count, colours },
+        }),
+      );
+      this.order = taken.order;
+      return taken.design;
+    });
+  }
+
+  async removeFromLibrary(id: number, name: string, then: () => void): Promise<void> {
+    const path = { design: id };
+    await this.#act(() => answered(api.DELETE("/api/library/{design}", { params: { path } })));
+    toast.say(`${name} is out of the library; orders that have it keep it.`, {
+      word: "Put it back",
+      run: () =>
+        void this.#act(async () => {
+          await answered(api.POST("/api/library/{design}/restore", { params: { path } }));
+          then();
+        }),
+    });
+  }
+
   #fetch(id: number): Promise<OrderView> {
     return answered(api.GET("/api/orders/{order}", { params: { path: { order: id } } }));
   }

@@ -1,9 +1,10 @@
 <script lang="ts">
   import { desk } from "../desk/order.svelte";
+  import Dialog from "./Dialog.svelte";
   import { addressed, go } from "../router";
   import { STATIONS } from "../stations/stations";
 
-  let dialog: HTMLDialogElement;
+  let dialog: Dialog;
 
   const typing = (target: EventTarget | null) =>
     target instanceof HTMLElement &&
@@ -24,7 +25,7 @@
       return;
     }
     if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;
-    if (event.key === "?") dialog.showModal();
+    if (event.key === "?") dialog.show();
     else if (event.key === "w") go("/");
     else if (order && /^[1-7]$/.test(event.key)) {
       const station = STATIONS[Number(event.key) - 1];
@@ -36,7 +37,10 @@
     ["w", "the week"],
     ["1 to 7", "the stations of the open order, left to right"],
     ["ctrl+z", "undo; ctrl+shift+z or ctrl+y to redo"],
-    ["/", "on Cookie: add a move"],
+    ["/", "on Cookie: add a move; type to narrow, arrows and enter pick"],
+    ["alt+↑ and ↓", "on Cookie: a move, or a design in the row, earlier or later"],
+    ["delete", "on Cookie: take the move off"],
+    ["alt+← and →", "on Set: a design earlier or later"],
     ["arrows", "on Set: from design to design; in a number: up and down"],
     ["+ and −", "on Set: one cookie more or fewer"],
     ["enter", "on Set: open the design"],
@@ -47,29 +51,16 @@
 
 <svelte:window onkeydown={pressed} />
 
-<dialog bind:this={dialog} aria-labelledby="keys-title">
-  <h2 id="keys-title">Keys</h2>
+<Dialog bind:this={dialog} title="Keys">
   <dl>
     {#each keys as [key, does] (key)}
       <dt><kbd>{key}</kbd></dt>
       <dd>{does}</dd>
     {/each}
   </dl>
-  <form method="dialog"><button>Close</button></form>
-</dialog>
+</Dialog>
 
 <style>
-  dialog {
-    border: 2px solid var(--cobalt);
-    border-radius: 14px;
-    background: var(--enamel);
-    color: var(--ink);
-    padding: 20px 24px;
-    max-width: min(92vw, 480px);
-  }
-  dialog::backdrop {
-    background: rgb(27 36 64 / 0.35);
-  }
   dl {
     display: grid;
     grid-template-columns: auto 1fr;
@@ -82,12 +73,5 @@
   kbd {
     font: inherit;
     font-weight: 600;
-  }
-  button {
-    border: 2px solid var(--cobalt);
-    border-radius: 999px;
-    background: none;
-    padding: 6px 16px;
-    cursor: pointer;
   }
 </style>

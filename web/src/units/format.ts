@@ -44,11 +44,25 @@ const gates = {
   FIRM: "firm",
   SURFACE_DRY: "surface-dry",
   DRY_THROUGH: "dry through",
+  TEXTURE_SHEET: "sheet peels off",
 };
 
 /** The word of a drying gate; empty for the bare cookie. */
 export function gateWord(gate: keyof typeof gates): string {
   return gates[gate];
+}
+
+/** How long something takes: "25 min", "5 h", "1 h 40". */
+export function lasting(minutes: number): string {
+  const whole = Math.round(minutes);
+  const rest = whole % 60;
+  if (whole < 60) return `${whole} min`;
+  return rest === 0 ? `${whole / 60} h` : `${Math.floor(whole / 60)} h ${rest}`;
+}
+
+/** A constant of the server in words: "DRY_THROUGH" is "dry through". */
+export function said(constant: string): string {
+  return constant.toLowerCase().replaceAll("_", " ");
 }
 
 const states = {
@@ -63,6 +77,21 @@ const states = {
 export function consistency(state: keyof typeof states, seconds: number): string {
   const count = `${Number(seconds.toFixed(1))} s`;
   return state === "FLOOD" ? count : `${states[state]} ${count}`;
+}
+
+/** What icing goes on out of: bags with their tips, a dip bowl, a scraper's loads, a spatula. */
+export function outOf(portion: { vessel: string; bags: number; tips: string[] }): string {
+  const times = portion.bags > 1 ? `${portion.bags} × ` : "";
+  switch (portion.vessel) {
+    case "DIP_BOWL":
+      return "dip bowl";
+    case "SCRAPER":
+      return portion.bags > 1 ? `scraper, ${portion.bags} loads` : "scraper";
+    case "SPATULA":
+      return "spatula";
+    default:
+      return times + (portion.tips.length ? `tip ${portion.tips.join(", ")}` : "tipless");
+  }
 }
 
 export function stateWord(state: keyof typeof states): string {

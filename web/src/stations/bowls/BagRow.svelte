@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Portion } from "../../api/types";
-  import { consistency, grams } from "../../units/format";
+  import { consistency, grams, outOf } from "../../units/format";
 
   // Bags of one colour at one consistency: a cone, its length by what is in each, and what goes with it.
   let {
@@ -19,12 +19,15 @@
     FLOOD: "M3 14 Q5 11.2 12 11.2 T21 14 Z",
     GLAZE: "M1.5 14 Q4 12.8 12 12.8 T22.5 14 Z",
   };
-  const how = $derived(portion.tips.length ? `tip ${portion.tips.join(", ")}` : "tipless");
+  // A bag is a cone; what is dipped, scraped or spread is a bowl from the side.
+  const bag = $derived(portion.vessel === "BAG");
 </script>
 
 <g transform="translate({x} {y})" aria-hidden="true">
   <path
-    d="M0 -8 Q-5 0 0 8 L{length} 2 L{length} -2 Z"
+    d={bag
+      ? `M0 -8 Q-5 0 0 8 L${length} 2 L${length} -2 Z`
+      : "M-2 -8 H44 Q42 8 30 9 H12 Q0 8 -2 -8 Z"}
     fill={hex}
     stroke="#1B2440"
     stroke-width="1.4"
@@ -36,7 +39,7 @@
   </g>
   <text x="118" y="5">{consistency(portion.state, portion.countSeconds)}</text>
   <text class="mass" x="262" y="5" text-anchor="end">{grams(portion.finishedGrams)} g</text>
-  <text class="soft" x="272" y="5">{portion.bags > 1 ? `${portion.bags} × ` : ""}{how}</text>
+  <text class="soft" x="272" y="5">{outOf(portion)}</text>
   <text class="water" x={right - x} y="5" text-anchor="end">
     {portion.waterGrams < 0.05 ? "none" : `+ ${portion.waterGrams.toFixed(1)} g`}
   </text>

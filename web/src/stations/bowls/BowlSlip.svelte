@@ -10,7 +10,7 @@
   const drinkers = $derived.by(() => {
     const byDesign: Record<string, number> = {};
     for (const drink of bowl.portions.flatMap((p) => p.drinks)) {
-      byDesign[drink.design] = (byDesign[drink.design] ?? 0) + drink.gramsEach * drink.cookies;
+      byDesign[drink.design] = (byDesign[drink.design] ?? 0) + drink.grams;
     }
     return Object.entries(byDesign)
       .map(([id, g]) => ({ id, g, name: desk.design(Number(id))?.document.name ?? "" }))

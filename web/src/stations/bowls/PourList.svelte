@@ -3,7 +3,7 @@
   import { desk } from "../../desk/order.svelte";
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import Slump from "../../marks/Slump.svelte";
-  import { consistency, grams } from "../../units/format";
+  import { consistency, grams, outOf } from "../../units/format";
 
   // The pour for a narrow screen: bowl by bowl, with its bags below it.
   let {
@@ -22,15 +22,13 @@
         <span>{grams(bowl.baseGrams)} g base</span>
       </button>
       <ul>
-        {#each bowl.portions as portion (portion.countSeconds)}
+        {#each bowl.portions as portion (portion.countSeconds + portion.vessel)}
           <li class="portion">
             <Slump state={portion.state} />
             <span>{consistency(portion.state, portion.countSeconds)}</span>
             <strong>{grams(portion.finishedGrams)} g</strong>
             <span class="soft">
-              {portion.bags > 1 ? `${portion.bags} × ` : ""}{portion.tips.length
-                ? `tip ${portion.tips.join(", ")}`
-                : "tipless"}
+              {outOf(portion)}
             </span>
             <span class="water">+ {portion.waterGrams.toFixed(1)} g water</span>
           </li>

@@ -75,7 +75,7 @@
   {#each laid.bowls as place (place.bowl.colour)}
     {@const hex = desk.hexes[place.bowl.colour] ?? "#888888"}
     {@const name = desk.colourName(place.bowl.colour)}
-    {#each place.portions as row (row.portion.countSeconds)}
+    {#each place.portions as row (row.portion.countSeconds + row.portion.vessel)}
       <path
         d={band(BOWL_X, row.fromY, row.width, BAG_X + 2, row.middle - row.width / 2, row.width)}
         fill={hex}

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Pour } from "../../api/types";
   import { desk } from "../../desk/order.svelte";
-  import { consistency } from "../../units/format";
+  import { consistency, outOf } from "../../units/format";
 
   // The same figures as the picture, to read out and to copy.
   let { pour }: { pour: Pour } = $props();
@@ -20,13 +20,13 @@
           <th scope="col">base</th>
           <th scope="col">water</th>
           <th scope="col">finished</th>
-          <th scope="col">bags</th>
-          <th scope="col">tips</th>
+          <th scope="col">fillings</th>
+          <th scope="col">out of</th>
         </tr>
       </thead>
       <tbody>
         {#each pour.bowls as bowl (bowl.colour)}
-          {#each bowl.portions as portion, i (portion.countSeconds)}
+          {#each bowl.portions as portion, i (portion.countSeconds + portion.vessel)}
             <tr>
               {#if i === 0}
                 <th scope="rowgroup" rowspan={bowl.portions.length}
@@ -39,7 +39,7 @@
               <td>{portion.waterGrams.toFixed(1)}</td>
               <td>{portion.finishedGrams.toFixed(1)}</td>
               <td>{portion.bags} × {portion.gramsPerBag.toFixed(0)}</td>
-              <td class="left">{portion.tips.join(", ") || "tipless"}</td>
+              <td class="left">{outOf({ ...portion, bags: 1 })}</td>
             </tr>
           {/each}
         {/each}

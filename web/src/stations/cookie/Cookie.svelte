@@ -14,6 +14,14 @@
   const design = $derived(desk.design(chosen) ?? (chosen ? undefined : desk.designs[0]));
   let lit = $state<number | null>(null);
 
+  function shifted(event: KeyboardEvent, id: number) {
+    const by = { ArrowUp: -1, ArrowLeft: -1, ArrowDown: 1, ArrowRight: 1 }[event.key];
+    if (!event.altKey || by === undefined) return;
+    event.preventDefault();
+    const link = event.currentTarget as HTMLElement;
+    void desk.shiftDesign(id, by).then(() => link.focus());
+  }
+
   async function add() {
     const id = await desk.addDesign(newDesign(desk.palette, desk.designs.length + 1), 12);
     if (id !== null) go(`/orders/${order}/cookie/${id}`);
@@ -28,7 +36,8 @@
           href="/orders/{order}/cookie/{other.id}"
           aria-current={other.id === design.id ? "true" : undefined}
           aria-label={other.document.name}
-          title={other.document.name}
+          title="{other.document.name} (alt and the arrows move it)"
+          onkeydown={(event) => shifted(event, other.id)}
         >
           <Thumb design={other} hexes={desk.hexes} />
         </a>

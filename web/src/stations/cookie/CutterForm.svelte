@@ -10,6 +10,7 @@
 
   const cutter = $derived(design.document.cutter);
   const kind = $derived(reference.cutter(cutter.shape.kind));
+  const joinedKind = $derived(cutter.joined && reference.cutter(cutter.joined.shape.kind));
   const shop = $derived(reference.shop?.settings);
   const problem = $derived(desk.problem(design.id));
   const trouble = (field: string) => (problem?.field === `document.${field}` ? problem.detail : "");
@@ -150,6 +151,17 @@
         {/each}
       </select>
     </Field>
+    {#each joinedKind?.parameters ?? [] as parameter (parameter.name)}
+      <ParameterField
+        {parameter}
+        value={cutter.joined.shape[parameter.name]}
+        trouble={trouble(`cutter.joined.shape.${parameter.name}`)}
+        onchange={(value) =>
+          edit((d) => {
+            if (d.cutter.joined) d.cutter.joined.shape[parameter.name] = value;
+          }, `joined.${parameter.name}`)}
+      />
+    {/each}
     {#each [["sizeMm", "its width"], ["rightMm", "to the right"], ["downMm", "down"]] as const as [name, word] (name)}
       <NumberField
         label={word}

@@ -1,12 +1,14 @@
 <script lang="ts">
   import type { DesignView } from "../../api/types";
   import { desk } from "../../desk/order.svelte";
+  import Cautions from "../../marks/Cautions.svelte";
   import CookiePicture from "../../marks/CookiePicture.svelte";
   import Flags from "../../marks/Flags.svelte";
   import Ruler from "../../marks/Ruler.svelte";
   import SideView from "../../marks/SideView.svelte";
-  import { go } from "../../router";
-  import { grams } from "../../units/format";
+  import { grams, lasting } from "../../units/format";
+  import CautionList from "./CautionList.svelte";
+  import DesignActs from "./DesignActs.svelte";
 
   let { design, lit }: { design: DesignView; lit: number | null } = $props();
 
@@ -19,18 +21,15 @@
   const view = $derived(
     cookie
       ? {
-          x: cookie.box.x - 12 * unit,
+          x: cookie.box.x - 26 * unit,
           y: cookie.box.y - 3 * unit,
-          width: cookie.box.widthMm + 16 * unit,
+          width: cookie.box.widthMm + 44 * unit,
           height: cookie.box.heightMm + 15 * unit,
         }
       : null,
   );
 
-  async function copy() {
-    const id = await desk.duplicateDesign(design.id);
-    if (id !== null) go(`/orders/${desk.id}/cookie/${id}`);
-  }
+  let litCaution = $state<number | null>(null);
 
   function rename(name: string) {
     desk.editDesign(design.id, (draft) => (draft.document.name = name), "name");
@@ -50,9 +49,11 @@
   <span class="soft">
     {design.count} of these {#if cookie}
       · {cookie.box.widthMm.toFixed(0)} × {cookie.box.heightMm.toFixed(0)} mm baked ·
-      <strong>{grams(cookie.gramsEach)} g</strong> icing each{/if}
+      <strong>{grams(cookie.gramsEach)} g</strong> icing, {lasting(
+        Math.max(1, cookie.handSeconds / 60),
+      )} hands each{/if}
   </span>
-  <button class="copy" onclick={copy}>duplicate</button>
+  <DesignActs {design} />
 </div>
 {#if nameTrouble}<p class="trouble" role="alert">{nameTrouble}</p>{/if}
 {#if cookie && view}
@@ -65,6 +66,7 @@
   >
     <CookiePicture {cookie} hexes={desk.hexes} {lit} />
     {#if cookie.sections.length > 1}<Flags {cookie} {unit} />{/if}
+    <Cautions {cookie} {unit} lit={litCaution} />
     <Ruler
       from={{ x: cookie.box.x, y: cookie.box.y + cookie.box.heightMm + 4 * unit }}
       lengthMm={cookie.box.widthMm}
@@ -72,13 +74,14 @@
       {unit}
     />
     <Ruler
-      from={{ x: cookie.box.x - 4 * unit, y: cookie.box.y }}
+      from={{ x: cookie.box.x - 18 * unit, y: cookie.box.y }}
       lengthMm={cookie.box.heightMm}
       along="y"
       {unit}
     />
   </svg>
   {#if cookie.side.length > 0}<SideView {cookie} hexes={desk.hexes} />{/if}
+  <CautionList {design} {cookie} onlit={(caution) => (litCaution = caution)} />
 {:else}
   <p class="trouble" role="alert">{design.trouble}</p>
 {/if}
@@ -108,15 +111,6 @@
   .name:focus {
     border-color: var(--line);
     background: #fff;
-  }
-  .copy {
-    border: 0;
-    background: none;
-    color: var(--cobalt);
-    text-decoration: underline;
-    font-size: 13px;
-    padding: 4px 6px;
-    cursor: pointer;
   }
   svg {
     display: block;

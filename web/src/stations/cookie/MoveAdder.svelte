@@ -1,34 +1,61 @@
 <script lang="ts">
   import { reference } from "../../desk/catalogue.svelte";
+  import Dialog from "../../parts/Dialog.svelte";
+  import Press from "../../parts/Press.svelte";
 
-  // The moves to choose from; "/" opens the list, typing narrows it, arrows and enter pick.
+  // All moves to choose from, by kind of work; "/" opens them, typing narrows them, arrows and enter pick.
   let { onadd }: { onadd: (word: string) => void } = $props();
 
+  let dialog: Dialog;
   let filter = $state("");
-  let searching = $state(false);
   let at = $state(0);
   let input = $state<HTMLInputElement>();
 
+  const titles = {
+    FORM: "",
+    DIVIDE: "divide",
+    COAT: "coat",
+    WET: "into the wet coat",
+    RAISED: "on the coat",
+    PLACED: "made before",
+    DRESSED: "without icing",
+  };
   const all = $derived(reference.catalogue?.moves ?? []);
-  const shown = $derived(
-    all.filter((kind) =>
-      `${kind.word} ${kind.says}`.toLowerCase().includes(filter.trim().toLowerCase()),
-    ),
+  const groups = $derived(
+    (Object.keys(titles) as (keyof typeof titles)[])
+      .map((group) => ({
+        title: titles[group],
+        kinds: all.filter(
+          (kind) =>
+            kind.group === group &&
+            `${kind.word} ${kind.says} ${titles[group]}`
+              .toLowerCase()
+              .includes(filter.trim().toLowerCase()),
+        ),
+      }))
+      .filter((group) => group.kinds.length > 0),
   );
+  const shown = $derived(groups.flatMap((group) => group.kinds));
+  const marked = $derived(shown[at]?.word);
+  const quick = ["outline", "flood", "dot", "line", "writing", "piece"];
+
+  function open() {
+    filter = "";
+    at = 0;
+    dialog.show();
+    requestAnimationFrame(() => input?.focus());
+  }
 
   function pick(word: string) {
+    dialog.close();
     onadd(word);
-    filter = "";
-    searching = false;
   }
 
   function pressed(event: KeyboardEvent) {
     const target = event.target as HTMLElement;
-    if (event.key === "/" && !/INPUT|SELECT/.test(target.tagName)) {
+    if (event.key === "/" && !dialog.isOpen() && !/INPUT|SELECT|TEXTAREA/.test(target.tagName)) {
       event.preventDefault();
-      searching = true;
-      at = 0;
-      requestAnimationFrame(() => input?.focus());
+      open();
     }
   }
 
@@ -37,10 +64,8 @@
       at = Math.min(at + 1, shown.length - 1);
     else if (event.key === "ArrowUp" || event.key === "ArrowLeft") at = Math.max(at - 1, 0);
     else if (event.key === "Enter") {
-      const kind = shown[at];
-      if (kind) pick(kind.word);
-    } else if (event.key === "Escape") searching = false;
-    else return;
+      if (marked) pick(marked);
+    } else return;
     event.preventDefault();
   }
 </script>
@@ -48,65 +73,111 @@
 <svelte:window onkeydown={pressed} />
 
 <div class="adder">
-  <p class="soft">Add a move <kbd>/</kbd></p>
-  {#if searching}
-    <input
-      bind:this={input}
-      bind:value={filter}
-      aria-label="Which move"
-      placeholder="type to narrow"
-      maxlength="40"
-      autocomplete="off"
-      oninput={() => (at = 0)}
-      onkeydown={keyed}
-    />
-  {/if}
-  <div class="chips">
-    {#each shown as kind, i (kind.word)}
-      <button class:at={searching && i === at} title={kind.says} onclick={() => pick(kind.word)}
-        >{kind.word}</button
-      >
-    {:else}
-      <p class="soft">No move is called that.</p>
-    {/each}
-  </div>
+  <Press plain key="/" onpress={open}>Add a move</Press>
+  {#each quick as word (word)}
+    <button class="chip" title={reference.move(word)?.says} onclick={() => onadd(word)}
+      >{word}</button
+    >
+  {/each}
 </div>
+
+{#snippet search()}
+  <input
+    bind:value={filter}
+    bind:this={input}
+    aria-label="Which move"
+    placeholder="type to narrow"
+    maxlength="40"
+    autocomplete="off"
+    oninput={() => (at = 0)}
+    onkeydown={keyed}
+  />
+{/snippet}
+
+<Dialog bind:this={dialog} title="Add a move" wide top={search}>
+  {#each groups as group (group.title)}
+    <section>
+      <h3>{group.title}</h3>
+      <div class="kinds">
+        {#each group.kinds as kind (kind.word)}
+          <button class="kind" class:at={kind.word === marked} onclick={() => pick(kind.word)}>
+            <strong>{kind.word}</strong> <span class="soft">{kind.says}</span>
+          </button>
+        {/each}
+      </div>
+    </section>
+  {:else}
+    <p class="soft">No move is called that. Clear what you typed to see them all.</p>
+  {/each}
+</Dialog>
 
 <style>
   .adder {
-    margin-top: 12px;
-  }
-  .chips {
     display: flex;
     flex-wrap: wrap;
-    gap: 8px;
-    margin-top: 6px;
+    align-items: center;
+    gap: 7px;
+    margin-top: 12px;
   }
-  .chips button {
+  .chip {
     border: 1.5px solid var(--soft);
     border-radius: 999px;
     background: none;
-    padding: 4px 14px;
+    padding: 3px 12px;
     min-height: 32px;
     cursor: pointer;
   }
-  .chips button:hover,
-  .chips .at {
+  .chip:hover {
     background: var(--wash);
     border-color: var(--cobalt);
   }
   input {
+    flex: 2;
     border: 1.5px solid var(--line);
     border-radius: 8px;
     background: #fff;
-    padding: 5px 8px;
-    margin-top: 6px;
-    width: 200px;
+    padding: 6px 10px;
   }
-  kbd {
-    font: inherit;
-    padding: 0 6px;
-    border-radius: 5px;
+  section {
+    display: grid;
+    grid-template-columns: 110px 1fr;
+    gap: 6px;
+    border-top: 1px solid var(--line);
+    padding: 6px 0;
+  }
+  h3 {
+    font-size: 14px;
+    color: var(--cobalt);
+    padding-top: 5px;
+  }
+  .kinds {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(210px, 1fr));
+    gap: 2px 6px;
+  }
+  .kind {
+    border: 1.5px solid transparent;
+    border-radius: 8px;
+    background: none;
+    text-align: left;
+    padding: 3px 8px;
+    cursor: pointer;
+    line-height: 1.2;
+  }
+  .kind .soft {
+    display: block;
+    font-size: 12px;
+  }
+  .kind:hover {
     background: var(--wash);
+  }
+  .kind.at {
+    background: var(--wash);
+    border-color: var(--cobalt);
+  }
+  @media (max-width: 640px) {
+    section {
+      grid-template-columns: 1fr;
+    }
   }
 </style>

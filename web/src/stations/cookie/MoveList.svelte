@@ -26,7 +26,7 @@
       const sum = bowl.portions
         .flatMap((portion) => portion.drinks)
         .filter((drink) => drink.design === String(design.id))
-        .reduce((g, drink) => g + drink.gramsEach * drink.cookies, 0);
+        .reduce((g, drink) => g + drink.grams, 0);
       return sum > 0 ? [`${grams(sum)} g ${desk.colourName(bowl.colour)}`] : [];
     }),
   );
@@ -106,7 +106,6 @@
           onlit(null);
           edit((list) => list.splice(i, 1));
         }}
-        onremedy={(after) => edit((list) => list.splice(0, list.length, ...after))}
         onchange={(name, value) =>
           edit((list) => {
             const changed = list[i];

@@ -18,7 +18,6 @@
     onshift,
     onremove,
     onchange,
-    onremedy,
   }: {
     design: DesignView;
     move: Move;
@@ -30,16 +29,20 @@
     onshift: (by: number) => void;
     onremove: () => void;
     onchange: (name: string, value: unknown) => void;
-    onremedy: (moves: Move[]) => void;
   } = $props();
 
   const kind = $derived(reference.move(move.move));
   const marks = $derived(design.cookie?.marks.filter((m) => m.move === index) ?? []);
   const grams = $derived(marks.reduce((g, m) => g + m.gramsEach, 0));
-  const passes = $derived([...new Set(marks.map((m) => m.pass))].sort((a, b) => a - b));
+  const passes = $derived(
+    [...new Set(marks.map((m) => m.pass))].filter((p) => p > 0).sort((a, b) => a - b),
+  );
   const state = $derived(marks[0]?.state);
   const colour = $derived(move["colour"] as string | undefined);
-  const cautions = $derived(design.cookie?.cautions.filter((c) => c.move === index) ?? []);
+  // Numbers of the warnings about it, as they stand on the drawing.
+  const cautions = $derived(
+    (design.cookie?.cautions ?? []).flatMap((c, i) => (c.move === index ? [i + 1] : [])),
+  );
   const problem = $derived(desk.problem(design.id));
   const path = $derived(`document.moves[${index}]`);
   const own = $derived(problem?.field.startsWith(path) ? problem : null);
@@ -56,6 +59,7 @@
     const area = marks.reduce((mm2, m) => mm2 + m.areaMm2, 0);
     if (length > 0) parts.push(`${(length / 10).toFixed(1)} cm`);
     if (area > 0) parts.push(`${Math.round(area).toLocaleString("en")} mm²`);
+    if (first.piecesAhead > 0) parts.push("made ahead");
     if (gateWord(first.gate)) parts.push(gateWord(first.gate));
     return parts.join(" · ");
   }
@@ -89,19 +93,13 @@
       >
       <span class="soft">{said()}</span>
     </span>
+    {#each cautions as number (number)}<span class="warned" title="warning {number}">{number}</span
+      >{/each}
     {#if grams > 0}<span class="grams">{grams.toFixed(grams < 1 ? 2 : 1)} g</span>{/if}
     {#if passes.length > 0}<span class="pass" title="pass {passes.join(' and ')}"
         >{passes.join("·")}</span
       >{/if}
   </button>
-  {#each cautions as caution (caution.sentence)}
-    <p class="caution">
-      {caution.sentence}
-      {#if caution.press}
-        <button class="remedy" onclick={() => onremedy(caution.moves)}>{caution.press}</button>
-      {/if}
-    </p>
-  {/each}
   {#if own && !open}<p class="caution" role="alert">{own.detail}</p>{/if}
   {#if open && kind}
     <div class="form">
@@ -198,14 +196,14 @@
     padding: 0 4px;
     color: var(--cobalt);
   }
-  .remedy {
-    border: 1.5px solid var(--tomato);
-    border-radius: 999px;
-    background: none;
-    color: var(--tomato);
-    font-weight: 600;
-    padding: 1px 10px;
-    cursor: pointer;
+  .warned {
+    min-width: 20px;
+    border-radius: 10px;
+    background: var(--tomato);
+    color: #fff;
+    font-size: 12px;
+    font-weight: 700;
+    text-align: center;
   }
   .caution {
     color: var(--tomato);

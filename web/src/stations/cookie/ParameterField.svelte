@@ -4,6 +4,7 @@
   import { desk } from "../../desk/order.svelte";
   import Field from "../../parts/Field.svelte";
   import NumberField from "../../parts/NumberField.svelte";
+  import { said } from "../../units/format";
   import SectionsField from "./SectionsField.svelte";
 
   // One thing that can be set on a move or a cutter: the catalogue says what it is and how far it goes.
@@ -21,9 +22,6 @@
     onchange: (value: unknown) => void;
   } = $props();
 
-  /** DRY_THROUGH is "dry through". */
-  const said = (constant: string) => constant.toLowerCase().replaceAll("_", "-");
-
   const step = $derived(
     parameter.type === "WHOLE_NUMBER" || (parameter.most ?? 0) > 20
       ? 1
@@ -35,7 +33,8 @@
 
 {#if parameter.type === "PALETTE"}
   <Field label={parameter.word} {trouble}>
-    <select value={String(value ?? "")} onchange={(e) => onchange(e.currentTarget.value)}>
+    <select value={String(value ?? "")} onchange={(e) => onchange(e.currentTarget.value || null)}>
+      {#if !parameter.required}<option value="">{parameter.otherwise}</option>{/if}
       {#each desk.palette as colour (colour.key)}
         <option value={colour.key}>{colour.name}</option>
       {/each}

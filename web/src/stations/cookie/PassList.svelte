@@ -3,26 +3,40 @@
   import { desk } from "../../desk/order.svelte";
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import Slump from "../../marks/Slump.svelte";
-  import { consistency, gateWord } from "../../units/format";
+  import { consistency, gateWord, lasting, plural } from "../../units/format";
 
   // The work in its passes, with what has to be so between them.
   let { design, cookie }: { design: DesignView; cookie: CookieView } = $props();
 
   const titles = {
+    AHEAD: "made ahead on film",
     COAT: "wet together",
+    GUIDE: "a guide, to be covered",
     AIRBRUSH: "airbrush",
     STENCIL: "stencil",
     RAISED: "raised",
     MARKER: "marker and paint",
   };
+  type Mark = CookieView["marks"][number];
+
+  /** Pieces made ahead for the whole order, spares with them. */
+  function ahead(mark: Mark): string {
+    if (mark.piecesAhead === 0) return "";
+    const drink = (desk.pour?.pour.bowls ?? [])
+      .flatMap((bowl) => bowl.portions.flatMap((portion) => portion.drinks))
+      .find((d) => d.design === String(design.id) && d.move === mark.move);
+    if (!drink) return plural(mark.piecesAhead, "piece");
+    const wanted = drink.piecesEach * drink.cookies;
+    return `${wanted + drink.sparePieces} pieces, ${drink.sparePieces} of them spare`;
+  }
 </script>
 
 {#each cookie.passes as pass (pass.number)}
-  {#if gateWord(pass.gate)}
-    <p class="gate"><span>{gateWord(pass.gate)}</span></p>
+  {#if pass.waitMinutes > 0}
+    <p class="gate"><span>{gateWord(pass.gate)}, {lasting(pass.waitMinutes)}</span></p>
   {/if}
   <h3>
-    {pass.number} · {pass.number > 1 && pass.turn === "COAT"
+    {pass.number > 0 ? `${pass.number} · ` : ""}{pass.number > 1 && pass.turn === "COAT"
       ? "beside it, so a crease shows"
       : titles[pass.turn]}
   </h3>
@@ -36,6 +50,7 @@
           <span class="soft">
             {mark.state && mark.countSeconds ? consistency(mark.state, mark.countSeconds) : ""}
             {mark.gate === "WET" ? "· while wet" : ""}
+            {ahead(mark)}
           </span>
         </span>
         {#if mark.gramsEach > 0}<span class="grams"

@@ -5,7 +5,19 @@
   import { go } from "../../router";
   import { grams } from "../../units/format";
 
-  let { design, order, pxPerMm }: { design: DesignView; order: number; pxPerMm: number } = $props();
+  let {
+    design,
+    order,
+    pxPerMm,
+    first,
+    last,
+  }: {
+    design: DesignView;
+    order: number;
+    pxPerMm: number;
+    first: boolean;
+    last: boolean;
+  } = $props();
 
   const address = $derived(`/orders/${order}/cookie/${design.id}`);
   const problem = $derived(desk.problem(design.id));
@@ -25,6 +37,14 @@
   }
 
   function keyed(event: KeyboardEvent) {
+    const by = { ArrowLeft: -1, ArrowUp: -1, ArrowRight: 1, ArrowDown: 1 }[event.key];
+    if (event.altKey && by !== undefined) {
+      event.preventDefault();
+      event.stopPropagation();
+      const tile = event.currentTarget as HTMLElement;
+      void desk.shiftDesign(design.id, by).then(() => tile.focus());
+      return;
+    }
     if (event.key === "+" || event.key === "=") setCount(design.count + 1, "");
     else if ((event.key === "-" || event.key === "−") && design.count > 1)
       setCount(design.count - 1, "");
@@ -63,6 +83,20 @@
     title="Take off the tray"
     onclick={() => desk.removeDesign(design.id)}>×</button
   >
+  <span class="shift">
+    <button
+      aria-label="{design.document.name} earlier"
+      title="earlier (alt+←)"
+      disabled={first}
+      onclick={() => desk.shiftDesign(design.id, -1)}>‹</button
+    >
+    <button
+      aria-label="{design.document.name} later"
+      title="later (alt+→)"
+      disabled={last}
+      onclick={() => desk.shiftDesign(design.id, 1)}>›</button
+    >
+  </span>
   {#if countTrouble || badCount}<p class="trouble" role="alert">{countTrouble || badCount}</p>{/if}
 </li>
 
@@ -139,6 +173,31 @@
     font-size: 18px;
     line-height: 1;
     cursor: pointer;
+  }
+  .shift {
+    position: absolute;
+    top: 40px;
+    left: 8px;
+    display: flex;
+    flex-direction: column;
+  }
+  .shift button {
+    width: 28px;
+    height: 28px;
+    border: 0;
+    border-radius: 50%;
+    background: none;
+    color: var(--soft);
+    font-size: 18px;
+    line-height: 1;
+    cursor: pointer;
+  }
+  .shift button:disabled {
+    visibility: hidden;
+  }
+  .shift button:hover {
+    background: var(--wash);
+    color: var(--ink);
   }
   .off:hover {
     background: var(--wash);

@@ -7,7 +7,7 @@
   import { reference } from "../../desk/catalogue.svelte";
   import { grams, plural } from "../../units/format";
 
-  let { onadd }: { onadd: () => void } = $props();
+  let { onadd, onlibrary }: { onadd: () => void; onlibrary: () => void } = $props();
 
   const details = $derived(desk.details);
   const pour = $derived(desk.pour?.pour);
@@ -94,11 +94,19 @@
     {#if problem && !known.includes(problem.field) && !problem.field.startsWith("palette") && !problem.field.startsWith("extra")}
       <p class="trouble" role="alert">{problem.detail}</p>
     {/if}
-    <Press key="n" onpress={onadd}>Add a design</Press>
+    <p class="acts">
+      <Press key="n" onpress={onadd}>Add a design</Press>
+      <Press plain onpress={onlibrary}>From the library</Press>
+    </p>
   {/if}
 </Sheet>
 
 <style>
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+  }
   dl {
     display: grid;
     grid-template-columns: 1fr auto;

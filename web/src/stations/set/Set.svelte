@@ -1,15 +1,18 @@
 <script lang="ts">
   import { desk } from "../../desk/order.svelte";
+  import Dialog from "../../parts/Dialog.svelte";
   import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import { addressed, go } from "../../router";
   import { newDesign } from "../cookie/newDesign";
   import DesignTile from "./DesignTile.svelte";
+  import LibraryPicker from "./LibraryPicker.svelte";
   import OrderSlip from "./OrderSlip.svelte";
   import Palette from "./Palette.svelte";
 
   const order = $derived(Number(addressed().order));
   let adding = $state(false);
+  let library: Dialog;
 
   // All cookies at one scale: as large as lets the widest and the tallest fit its place.
   const TILE = { width: 250, height: 150, most: 1.6 };
@@ -55,6 +58,15 @@
 
 <svelte:window onkeydown={pressed} />
 
+<Dialog bind:this={library} title="From the library" wide>
+  <LibraryPicker
+    ontaken={(id) => {
+      library.close();
+      go(`/orders/${order}/cookie/${id}`);
+    }}
+  />
+</Dialog>
+
 <div class="set">
   <main>
     <Sheet label="The tray">
@@ -63,13 +75,20 @@
           <h2>An empty tray</h2>
           <p>Add a design: pick its cutter, say what goes on it, and how many you need.</p>
           <Press key="n" onpress={add}>Add the first design</Press>
+          <Press plain onpress={() => library.show()}>Take one from the library</Press>
         </div>
       {:else}
         <!-- Arrow keys go from design to design; each tile is a link of its own. -->
         <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
         <ul class="tray" onkeydown={move}>
-          {#each desk.designs as design (design.id)}
-            <DesignTile {design} {order} {pxPerMm} />
+          {#each desk.designs as design, i (design.id)}
+            <DesignTile
+              {design}
+              {order}
+              {pxPerMm}
+              first={i === 0}
+              last={i === desk.designs.length - 1}
+            />
           {/each}
         </ul>
         <p class="soft scale">
@@ -81,7 +100,7 @@
     <Palette />
   </main>
   <aside>
-    <OrderSlip onadd={add} />
+    <OrderSlip onadd={add} onlibrary={() => library.show()} />
   </aside>
 </div>
 

@@ -8,6 +8,8 @@
   import NumberField from "../../parts/NumberField.svelte";
   import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
+  import { said as inWords } from "../../units/format";
+  import WeighTen from "./WeighTen.svelte";
 
   type Settings = ShopView["settings"];
   type Named = Record<string, number>;
@@ -80,11 +82,17 @@
                   onchange={(e) => put(parameter.name, e.currentTarget.value)}
                 >
                   {#each parameter.options as option (option)}
-                    <option value={option}>{option.toLowerCase().replaceAll("_", "-")}</option>
+                    <option value={option}>{inWords(option)}</option>
                   {/each}
                 </select>
               </Field>
             {:else}
+              {#if /Grams(PerCm)?$/.test(parameter.name) && /weighs/.test(parameter.word)}
+                <WeighTen
+                  what={parameter.word.replace(" weighs", "")}
+                  onweighed={(grams) => put(parameter.name, grams)}
+                />
+              {/if}
               <NumberField
                 label={parameter.word}
                 unit={parameter.unit}

@@ -3,6 +3,7 @@ package kindthimble.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.BasicForm;
 import kindthimble.core.cutter.Cutter;
 import kindthimble.core.design.Cookie;
@@ -33,7 +34,8 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 5, time = 2)
 @Fork(1)
 public class DesignBenchmark {
-    private final Measuring measuring = new Measuring(HouseDefaults.shop(), HouseDefaults.FLOOD_SECONDS);
+    private final Measuring measuring =
+            new Measuring(HouseDefaults.shop(), HouseDefaults.FLOOD_SECONDS, Palette.UNKNOWN);
     private final Design design = fortySections();
 
     private static Design fortySections() {
@@ -46,7 +48,7 @@ public class DesignBenchmark {
             moves.add(new Flood("c" + i % 4, null, null, null, "a" + i, null));
         }
         moves.add(new Flood("c5", null, null, null, null, null));
-        moves.add(new Dot("c0", 12, 3, null, null, null, null));
+        moves.add(new Dot("c0", 12, null, 3.0, null, null, null, null, null));
         return new Design(1, "forty", new Cutter(new BasicForm.Square(), Across.WIDTH, 300), null, null, moves);
     }
 

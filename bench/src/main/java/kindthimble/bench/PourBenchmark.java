@@ -3,6 +3,7 @@ package kindthimble.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.BasicForm;
 import kindthimble.core.cutter.Cutter;
 import kindthimble.core.cutter.CutterShape;
@@ -48,7 +49,7 @@ public class PourBenchmark {
 
     private final ShopSettings shop = HouseDefaults.shop();
     private final BaseRecipe recipe = HouseDefaults.MERINGUE_POWDER;
-    private final Measuring measuring = new Measuring(shop, HouseDefaults.FLOOD_SECONDS);
+    private final Measuring measuring = new Measuring(shop, HouseDefaults.FLOOD_SECONDS, Palette.UNKNOWN);
     private CookieSet set;
     private Design heart;
 
@@ -74,8 +75,8 @@ public class PourBenchmark {
                 List.of(
                         new Outline("c" + i % COLOURS, null, null, null, null),
                         new Flood("c" + i % COLOURS, null, null, null, null, null),
-                        new Dot("c" + (i + 5) % COLOURS, 12, 4, null, null, null, null),
-                        new Line("c" + (i + 11) % COLOURS, null, null, null, null)));
+                        new Dot("c" + (i + 5) % COLOURS, 12, null, 4.0, null, null, null, null, null),
+                        new Line("c" + (i + 11) % COLOURS, null, null, null, null, null, null, null)));
     }
 
     /** Demand, bowls, bags and batches; the limit is 10 ms. */

@@ -79,7 +79,7 @@ class EveryStationTest {
         page.keyboard().press("+");
         assertThat(page.getByLabel("How many Wind sock")).hasValue("13");
         page.keyboard().press("?");
-        assertThat(page.locator("dialog")).isVisible();
+        assertThat(page.locator("dialog[open]")).isVisible();
         page.keyboard().press("Escape");
         page.keyboard().press("w");
         page.waitForURL(APP.url() + "/");

@@ -2,6 +2,7 @@ package kindthimble.app.cookie;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import kindthimble.core.colour.Palette;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
@@ -18,21 +19,22 @@ public class CookieService {
     private final Cache<Asked, Measured> measured =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
-    private record Asked(Design design, ShopSettings shop, double floodSeconds) {}
+    private record Asked(Design design, ShopSettings shop, double floodSeconds, Palette palette) {}
 
     private record Measured(Cookie cookie, CookieView view) {}
 
     /**
      * @param floodSeconds the order's flood, or null for the shop's
+     * @param palette how its colours look
      * @throws kindthimble.core.catalogue.Refused when it can't be measured
      */
-    public Cookie measure(Design design, ShopSettings shop, Double floodSeconds) {
-        return both(design, shop, floodSeconds).cookie();
+    public Cookie measure(Design design, ShopSettings shop, Double floodSeconds, Palette palette) {
+        return both(design, shop, floodSeconds, palette).cookie();
     }
 
     /** The same for the screen. */
-    public CookieView view(Design design, ShopSettings shop, Double floodSeconds) {
-        return both(design, shop, floodSeconds).view();
+    public CookieView view(Design design, ShopSettings shop, Double floodSeconds, Palette palette) {
+        return both(design, shop, floodSeconds, palette).view();
     }
 
     /** The base that icing is made from. */
@@ -40,11 +42,11 @@ public class CookieService {
         return HouseDefaults.MERINGUE_POWDER;
     }
 
-    private Measured both(Design design, ShopSettings shop, Double floodSeconds) {
+    private Measured both(Design design, ShopSettings shop, Double floodSeconds, Palette palette) {
         double flood = floodSeconds == null ? shop.floodCountSeconds() : floodSeconds;
-        return measured.get(new Asked(design, shop, flood), asked -> {
-            Cookie cookie = new Measuring(shop, flood).measure(design);
-            return new Measured(cookie, CookieView.of(cookie, recipe()));
+        return measured.get(new Asked(design, shop, flood, palette), asked -> {
+            Cookie cookie = new Measuring(shop, flood, palette).measure(design);
+            return new Measured(cookie, CookieView.of(cookie, recipe(), palette));
         });
     }
 }

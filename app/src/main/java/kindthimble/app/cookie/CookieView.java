@@ -2,8 +2,13 @@ package kindthimble.app.cookie;
 
 import jakarta.annotation.Nullable;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import kindthimble.core.colour.Palette;
+import kindthimble.core.colour.Roles;
 import kindthimble.core.design.Cookie;
+import kindthimble.core.design.SideCut;
 import kindthimble.core.geometry.Box;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Consistency;
@@ -21,10 +26,12 @@ import kindthimble.core.mark.Turn;
  * @param icedAreaMm2 where icing may lie
  * @param inscribedRadiusMm of that region
  * @param gramsEach finished icing on one
+ * @param handSeconds hands on one
  * @param marks what the moves put on, in order
  * @param sections by name, with a point inside for a flag
  * @param passes it is iced in
  * @param side a level cut through its middle
+ * @param roles the part that each of its colours plays, most grams first
  * @param cautions what is likely to go wrong
  */
 public record CookieView(
@@ -33,10 +40,12 @@ public record CookieView(
         double icedAreaMm2,
         double inscribedRadiusMm,
         double gramsEach,
+        double handSeconds,
         List<MarkView> marks,
         List<Cookie.Section> sections,
         List<Cookie.Pass> passes,
-        List<SideSlice> side,
+        List<SideCut.CutPiece> side,
+        List<RoleView> roles,
         List<Cookie.Caution> cautions) {
 
     /**
@@ -52,6 +61,7 @@ public record CookieView(
      * @param gate what has to be so underneath
      * @param turn what kind of work it is
      * @param handSeconds hands on one cookie
+     * @param piecesAhead pieces made ahead for each cookie; 0 for all else
      */
     public record MarkView(
             int move,
@@ -65,54 +75,57 @@ public record CookieView(
             double areaMm2,
             Gate gate,
             Turn turn,
-            double handSeconds) {}
+            double handSeconds,
+            int piecesAhead) {}
 
     /**
-     * @param colour key of its colour
-     * @param pass in which it goes on
-     * @param above whether it stands on a coat
+     * @param colour key of a colour
+     * @param role {@code main}, {@code second}, {@code accent}, {@code dark}, {@code white} …
+     * @param gramsEach of it on one cookie; 0 for marker, paint and the like
      */
-    public record SideSlice(double fromMm, double toMm, double heightMm, boolean above, String colour, int pass) {}
+    public record RoleView(String colour, String role, double gramsEach) {}
 
-    static CookieView of(Cookie cookie, BaseRecipe recipe) {
-        List<MarkView> marks = new ArrayList<>();
-        List<SideSlice> side = new ArrayList<>();
-        double cut = cookie.iced().inside().y();
-        for (Cookie.OnCookie on : cookie.marks()) {
-            Mark mark = on.mark();
-            Icing icing = mark.icing();
-            marks.add(new MarkView(
-                    on.move(),
-                    on.pass(),
-                    cookie.design().moves().get(on.move()).colour(),
-                    mark.grams(recipe),
-                    icing == null ? null : icing.consistency().countSeconds(),
-                    icing == null ? null : icing.consistency().state(),
-                    icing == null ? null : icing.tip(),
-                    mark.lengthMm(),
-                    mark.areaMm2(),
-                    mark.gate(),
-                    mark.turn(),
-                    mark.handSeconds()));
-            mark.slices(cut)
-                    .forEach(s -> side.add(new SideSlice(
-                            s.fromMm(),
-                            s.toMm(),
-                            s.heightMm(),
-                            s.above(),
-                            icing == null ? null : icing.colour(),
-                            on.pass())));
-        }
+    static CookieView of(Cookie cookie, BaseRecipe recipe, Palette palette) {
+        List<MarkView> marks =
+                cookie.marks().stream().map(on -> mark(cookie, on, recipe)).toList();
+        Map<String, Double> grams = new LinkedHashMap<>();
+        cookie.marks().stream()
+                .filter(on -> on.mark().icing() != null)
+                .forEach(on -> grams.merge(on.mark().icing().colour(), on.mark().grams(recipe), Double::sum));
+        cookie.design().colours().forEach(colour -> grams.putIfAbsent(colour, 0.0));
+        List<RoleView> roles = new ArrayList<>();
+        Roles.of(grams, palette).forEach((colour, role) -> roles.add(new RoleView(colour, role, grams.get(colour))));
         return new CookieView(
                 cookie.baked().box(),
                 cookie.layers(),
                 cookie.iced().areaMm2(),
                 cookie.iced().inscribedRadiusMm(),
                 cookie.grams(recipe),
+                cookie.handSeconds(),
                 marks,
                 cookie.sections(),
                 cookie.passes(),
-                side,
+                SideCut.through(cookie, cookie.iced().inside().y()),
+                roles,
                 cookie.cautions());
+    }
+
+    private static MarkView mark(Cookie cookie, Cookie.OnCookie on, BaseRecipe recipe) {
+        Mark mark = on.mark();
+        Icing icing = mark.icing();
+        return new MarkView(
+                on.move(),
+                on.pass(),
+                icing == null ? cookie.design().moves().get(on.move()).colour() : icing.colour(),
+                mark.grams(recipe),
+                icing == null ? null : icing.consistency().countSeconds(),
+                icing == null ? null : icing.consistency().state(),
+                icing == null ? null : icing.tip(),
+                mark.lengthMm(),
+                mark.areaMm2(),
+                mark.gate(),
+                mark.turn(),
+                mark.handSeconds(),
+                mark.ahead() == null ? 0 : mark.ahead().pieces());
     }
 }

@@ -9,6 +9,7 @@ import kindthimble.core.cutter.Cutter;
 import kindthimble.core.cutter.CutterShape;
 import kindthimble.core.design.Design;
 import kindthimble.core.move.Move;
+import kindthimble.core.pour.Demand;
 import kindthimble.core.pour.Pour;
 import org.hibernate.cfg.MappingSettings;
 import org.hibernate.type.format.jackson.Jackson3JsonFormatMapper;
@@ -51,6 +52,11 @@ public class DesignJson {
         abstract double finishedGrams();
     }
 
+    private abstract static class DrinkSums {
+        @JsonProperty
+        abstract double grams();
+    }
+
     private abstract static class BatchSums {
         @JsonProperty
         abstract double madeGrams();
@@ -71,6 +77,7 @@ public class DesignJson {
     public static final Map<Class<?>, Class<?>> SUMS = Map.of(
             Pour.class, PourSums.class,
             Pour.Portion.class, PortionSums.class,
+            Demand.Drink.class, DrinkSums.class,
             Pour.Batch.class, BatchSums.class,
             Pour.Balance.class, BalanceSums.class);
 

@@ -45,6 +45,10 @@ class DesignEntity {
         document = newDocument;
     }
 
+    void moveTo(int newPosition) {
+        position = newPosition;
+    }
+
     long id() {
         return id;
     }

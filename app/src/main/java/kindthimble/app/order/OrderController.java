@@ -67,6 +67,14 @@ class OrderController {
         return orders.restore(order);
     }
 
+    /** All designs of the order, as they are to follow each other. */
+    record DesignsInOrder(List<Long> designs) {}
+
+    @PutMapping("/{order}/designs")
+    OrderView reorderDesigns(@PathVariable long order, @RequestBody DesignsInOrder wanted) {
+        return orders.reorderDesigns(order, required(wanted.designs(), "designs"));
+    }
+
     @PostMapping("/{order}/designs")
     @ResponseStatus(HttpStatus.CREATED)
     SavedDesign addDesign(@PathVariable long order, @RequestBody NewDesign design) {

@@ -6,6 +6,7 @@ import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Refused;
 import kindthimble.core.catalogue.Unit;
+import kindthimble.core.colour.Palette;
 import kindthimble.core.shop.HouseDefaults;
 
 /**
@@ -70,5 +71,10 @@ public record OrderDetails(
                 floodSeconds,
                 wanted,
                 PaletteColour.checked(palette == null ? PaletteColour.starters() : palette));
+    }
+
+    /** How its colours look. */
+    public Palette looks() {
+        return PaletteColour.looks(palette);
     }
 }

@@ -4,6 +4,8 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import kindthimble.app.bowls.PourService;
 import kindthimble.app.bowls.PourView;
 import kindthimble.app.cookie.CookieService;
@@ -140,6 +142,34 @@ public class OrderService {
         return saved(order, designs.saveAndFlush(design));
     }
 
+    /**
+     * Puts the designs of an order in another order.
+     *
+     * @param ids all of its designs, each once
+     * @throws Refused when they are not
+     */
+    OrderView reorderDesigns(long orderId, List<Long> ids) {
+        OrderEntity order = stored(orderId);
+        List<DesignEntity> now = designsOf(orderId);
+        if (ids.size() != now.size()
+                || !Set.copyOf(ids).equals(now.stream().map(DesignEntity::id).collect(Collectors.toSet()))) {
+            throw new Refused("designs", "Another tab has added or taken off a design. Look again, then sort them.");
+        }
+        now.forEach(design -> design.moveTo(ids.indexOf(design.id())));
+        designs.saveAllAndFlush(now);
+        return view(order);
+    }
+
+    /** The order with more colours in its palette; what is new gets its key. */
+    public OrderView addColours(long orderId, List<PaletteColour> more) {
+        OrderEntity order = stored(orderId);
+        OrderDetails d = order.details();
+        List<PaletteColour> palette = new ArrayList<>(d.palette());
+        palette.addAll(more);
+        order.set(new OrderDetails(d.name(), d.client(), d.handOver(), d.floodSeconds(), d.extra(), palette).checked());
+        return view(orders.saveAndFlush(order));
+    }
+
     private void check(OrderEntity order, int count, Design document) {
         if (count < 1 || count > MOST_COOKIES) {
             throw new Refused(
@@ -152,7 +182,11 @@ public class OrderService {
         try {
             document.check();
             needColours(document, order.details().palette(), "moves");
-            cookies.measure(document, shop.settings(), order.details().floodSeconds());
+            cookies.measure(
+                    document,
+                    shop.settings(),
+                    order.details().floodSeconds(),
+                    order.details().looks());
         } catch (Refused refused) {
             throw refused.inside("document");
         }
@@ -161,8 +195,10 @@ public class OrderService {
     private static void needColours(Design design, List<PaletteColour> palette, String field) {
         List<String> keys = palette.stream().map(PaletteColour::key).toList();
         for (int i = 0; i < design.moves().size(); i++) {
-            String colour = design.moves().get(i).colour();
-            if (colour != null && !keys.contains(colour)) {
+            for (String colour : design.moves().get(i).colours()) {
+                if (keys.contains(colour)) {
+                    continue;
+                }
                 throw field.equals("palette")
                         ? new Refused(
                                 "palette",
@@ -213,7 +249,7 @@ public class OrderService {
         CookieView cookie = null;
         String trouble = null;
         try {
-            cookie = cookies.view(design.document(), settings, details.floodSeconds());
+            cookie = cookies.view(design.document(), settings, details.floodSeconds(), details.looks());
         } catch (Refused refused) {
             trouble = refused.getMessage();
         }
@@ -228,7 +264,7 @@ public class OrderService {
             }
             lines.add(new CookieSet.Line(
                     Long.toString(design.id()),
-                    cookies.measure(design.document(), settings, details.floodSeconds()),
+                    cookies.measure(design.document(), settings, details.floodSeconds(), details.looks()),
                     design.count()));
         }
         try {

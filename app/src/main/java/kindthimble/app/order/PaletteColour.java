@@ -7,7 +7,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import kindthimble.core.catalogue.Refused;
+import kindthimble.core.colour.Lab;
+import kindthimble.core.colour.Palette;
 
 /**
  * A colour of an order.
@@ -70,6 +73,12 @@ public record PaletteColour(String key, String name, String hex) {
             throw new Refused("palette", "Two colours share one key.");
         }
         return checked;
+    }
+
+    /** How a palette looks. */
+    static Palette looks(List<PaletteColour> palette) {
+        return new Palette(
+                palette.stream().collect(Collectors.toMap(PaletteColour::key, colour -> Lab.ofHex(colour.hex()))));
     }
 
     private boolean hasKey() {

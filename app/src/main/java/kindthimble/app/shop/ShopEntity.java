@@ -55,6 +55,8 @@ class ShopEntity {
             double tippedBagKeepsGrams,
             double tiplessBagKeepsGrams,
             double bowlKeepsGrams,
+            double dipBowlKeepsGrams,
+            double scraperKeepsGrams,
             double mixerKeepsGrams,
             double mixerLeastGrams,
             double mixerMostGrams,
@@ -64,7 +66,10 @@ class ShopEntity {
             double leafGrams,
             double rosetteGrams,
             double starGrams,
-            double flowerGrams) {}
+            double flowerGrams,
+            double petalGrams,
+            double ruffleGramsPerCm,
+            double brushedGramsPerCm) {}
 
     @Embeddable
     record TipRow(String name, double openingMm) {}
@@ -83,6 +88,8 @@ class ShopEntity {
                 s.tippedBagKeepsGrams(),
                 s.tiplessBagKeepsGrams(),
                 s.bowlKeepsGrams(),
+                s.dipBowlKeepsGrams(),
+                s.scraperKeepsGrams(),
                 s.mixerKeepsGrams(),
                 s.mixerLeastGrams(),
                 s.mixerMostGrams(),
@@ -92,7 +99,10 @@ class ShopEntity {
                 s.leafGrams(),
                 s.rosetteGrams(),
                 s.starGrams(),
-                s.flowerGrams());
+                s.flowerGrams(),
+                s.petalGrams(),
+                s.ruffleGramsPerCm(),
+                s.brushedGramsPerCm());
         List<TipRow> rows = s.tips().stream()
                 .map(tip -> new TipRow(tip.name(), tip.openingMm()))
                 .toList();
@@ -112,6 +122,8 @@ class ShopEntity {
                 numbers.tippedBagKeepsGrams(),
                 numbers.tiplessBagKeepsGrams(),
                 numbers.bowlKeepsGrams(),
+                numbers.dipBowlKeepsGrams(),
+                numbers.scraperKeepsGrams(),
                 numbers.mixerKeepsGrams(),
                 numbers.mixerLeastGrams(),
                 numbers.mixerMostGrams(),
@@ -122,6 +134,9 @@ class ShopEntity {
                 numbers.rosetteGrams(),
                 numbers.starGrams(),
                 numbers.flowerGrams(),
+                numbers.petalGrams(),
+                numbers.ruffleGramsPerCm(),
+                numbers.brushedGramsPerCm(),
                 tips.stream().map(row -> new Tip(row.name(), row.openingMm())).toList());
     }
 }

@@ -49,7 +49,7 @@ class OrderServiceTest {
 
     @Test
     void whatCantBeMeasuredIsNotStored() {
-        when(cookies.measure(any(), any(), any())).thenThrow(new Refused("marginMm", "no room"));
+        when(cookies.measure(any(), any(), any(), any())).thenThrow(new Refused("marginMm", "no room"));
         Refused refused = assertThrows(Refused.class, () -> service.addDesign(7, 12, design));
         assertEquals("document.marginMm", refused.field());
         verify(designs, never()).saveAndFlush(any());
@@ -58,6 +58,6 @@ class OrderServiceTest {
     @Test
     void countIsCheckedBeforeAnythingIsMeasured() {
         assertThrows(Refused.class, () -> service.addDesign(7, 0, design));
-        verify(cookies, never()).measure(any(), any(), any());
+        verify(cookies, never()).measure(any(), any(), any(), any());
     }
 }

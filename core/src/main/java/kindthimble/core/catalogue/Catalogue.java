@@ -5,6 +5,7 @@ import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /**
@@ -12,7 +13,19 @@ import java.util.stream.Stream;
  * component its {@link Amount} or {@link Choice}. So a new kind is one new record; forms and checks follow from it.
  */
 public final class Catalogue {
+    private static final ClassValue<RecordComponent[]> COMPONENTS = new ClassValue<>() {
+        @Override
+        protected RecordComponent[] computeValue(Class<?> record) {
+            return record.getRecordComponents();
+        }
+    };
+
     private Catalogue() {}
+
+    /** The components of a record: looked up once, since every check of every move asks for them. */
+    private static RecordComponent[] components(Class<?> record) {
+        return COMPONENTS.get(record);
+    }
 
     /** All kinds of a sealed interface, in the order in which it permits them. */
     public static List<Kind> of(Class<?> family) {
@@ -28,7 +41,7 @@ public final class Catalogue {
 
     /** What can be set on a record, in order. */
     public static List<Kind.Parameter> parametersOf(Class<?> record) {
-        return Arrays.stream(record.getRecordComponents())
+        return Arrays.stream(components(record))
                 .filter(c -> c.isAnnotationPresent(Amount.class)
                         || c.isAnnotationPresent(Choice.class)
                         || c.isAnnotationPresent(Text.class))
@@ -47,7 +60,7 @@ public final class Catalogue {
      * @throws Refused naming the component
      */
     public static void check(Record record) {
-        for (RecordComponent component : record.getClass().getRecordComponents()) {
+        for (RecordComponent component : components(record.getClass())) {
             Object given = read(record, component);
             Amount amount = component.getAnnotation(Amount.class);
             Choice choice = component.getAnnotation(Choice.class);
@@ -60,6 +73,57 @@ public final class Catalogue {
                 throw new Refused(component.getName(), "Pick the " + choice.word() + ".");
             }
         }
+    }
+
+    /**
+     * The same record with another value in one component.
+     *
+     * @throws IllegalArgumentException when it has no such component
+     */
+    public static <T> T with(T record, String component, Object value) {
+        RecordComponent[] components = components(record.getClass());
+        Class<?>[] types =
+                Arrays.stream(components).map(RecordComponent::getType).toArray(Class<?>[]::new);
+        Object[] values = new Object[components.length];
+        boolean found = false;
+        for (int i = 0; i < components.length; i++) {
+            boolean meant = components[i].getName().equals(component);
+            values[i] = meant ? value : read(record, components[i]);
+            found |= meant;
+        }
+        if (!found) {
+            throw new IllegalArgumentException(record + " has no " + component);
+        }
+        try {
+            @SuppressWarnings("unchecked") // its own canonical constructor
+            T changed = (T) record.getClass().getDeclaredConstructor(types).newInstance(values);
+            return changed;
+        } catch (ReflectiveOperationException e) {
+            throw new IllegalStateException("can't change " + component + " of " + record, e);
+        }
+    }
+
+    /**
+     * The same record with each choice from one source put through a function: every colour replaced by another, say.
+     *
+     * @param from where the choices come from
+     * @param change given what is chosen (never null), what stands in its place
+     */
+    public static <T> T withChoices(T record, Choice.From from, UnaryOperator<String> change) {
+        T changed = record;
+        for (RecordComponent component : components(record.getClass())) {
+            Choice choice = component.getAnnotation(Choice.class);
+            if (choice != null && choice.from() == from && read(changed, component) instanceof String chosen) {
+                changed = with(changed, component.getName(), change.apply(chosen));
+            }
+        }
+        return changed;
+    }
+
+    /** Whether a record has such a component. */
+    public static boolean has(Object record, String component) {
+        return Arrays.stream(components(record.getClass()))
+                .anyMatch(c -> c.getName().equals(component));
     }
 
     private static void checkAmount(String name, Amount amount, double number) {
@@ -80,7 +144,7 @@ public final class Catalogue {
 
     private static Kind kind(Class<?> record) {
         Word word = record.getAnnotation(Word.class);
-        return new Kind(word.value(), word.says(), parametersOf(record));
+        return new Kind(word.value(), word.says(), word.group(), parametersOf(record));
     }
 
     private static Kind.Parameter parameter(RecordComponent component) {
@@ -144,7 +208,20 @@ public final class Catalogue {
                 : List.of();
     }
 
-    private static Object read(Record record, RecordComponent component) {
+    /**
+     * What a record has in one component.
+     *
+     * @throws IllegalArgumentException when it has no such component
+     */
+    public static Object read(Object record, String component) {
+        return Arrays.stream(components(record.getClass()))
+                .filter(c -> c.getName().equals(component))
+                .findFirst()
+                .map(c -> read(record, c))
+                .orElseThrow(() -> new IllegalArgumentException(record + " has no " + component));
+    }
+
+    private static Object read(Object record, RecordComponent component) {
         try {
             return component.getAccessor().invoke(record);
         } catch (IllegalAccessException | InvocationTargetException e) {

@@ -7,9 +7,25 @@ import java.util.List;
  *
  * @param word its name in the design document and on the screen
  * @param says what it does, in a few words
+ * @param group what kind of work it is
  * @param parameters what can be set, in order
  */
-public record Kind(String word, String says, List<Parameter> parameters) {
+public record Kind(String word, String says, Group group, List<Parameter> parameters) {
+
+    /** What kind of work a move is, in the order of work. */
+    public enum Group {
+        /** The form of a cutter. */
+        FORM,
+        DIVIDE,
+        COAT,
+        /** Into the wet coat. */
+        WET,
+        RAISED,
+        /** Made before and set on. */
+        PLACED,
+        /** Without icing. */
+        DRESSED
+    }
 
     /**
      * One thing that can be set.

@@ -12,4 +12,7 @@ public @interface Word {
     String value();
 
     String says() default "";
+
+    /** Where the palette of moves shows it. */
+    Kind.Group group() default Kind.Group.FORM;
 }

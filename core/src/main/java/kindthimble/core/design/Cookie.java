@@ -33,7 +33,7 @@ public record Cookie(
 
     /**
      * @param move index of the move that it comes from
-     * @param pass in which it goes on, from 1
+     * @param pass in which it goes on, from 1; 0 for what is made ahead
      * @param mark what it is
      */
     public record OnCookie(int move, int pass, Mark mark) {}
@@ -46,19 +46,24 @@ public record Cookie(
     public record Section(String name, int pass, Spot at) {}
 
     /**
-     * @param number from 1
+     * @param number from 1; 0 for what is made ahead on film
      * @param turn what kind of work it is
      * @param gate what has to be so before it starts
+     * @param waitMinutes how long that takes in still air; 0 when it has come already
      */
-    public record Pass(int number, Turn turn, Gate gate) {}
+    public record Pass(int number, Turn turn, Gate gate, int waitMinutes) {}
 
     /**
      * @param move index of the move it is about
      * @param sentence what is likely to go wrong and what helps
      * @param press what one press does about it; null for nothing
-     * @param moves the moves after that press; null for none
+     * @param moves the moves after that press; null for nothing
+     * @param marginMm the edge margin that the press sets; null to leave it
+     * @param at the middle of what it is about
+     * @param radiusMm of a circle round that
      */
-    public record Caution(int move, String sentence, String press, List<Move> moves) {}
+    public record Caution(
+            int move, String sentence, String press, List<Move> moves, Double marginMm, Spot at, double radiusMm) {}
 
     public Cookie {
         marks = List.copyOf(marks);
@@ -70,6 +75,11 @@ public record Cookie(
     /** Grams of finished icing on one cookie. */
     public double grams(BaseRecipe recipe) {
         return marks.stream().mapToDouble(on -> on.mark().grams(recipe)).sum();
+    }
+
+    /** Hands on one cookie in s, picking up bags with them; what is made ahead too. */
+    public double handSeconds() {
+        return marks.stream().mapToDouble(on -> Cautions.hands(on.mark())).sum();
     }
 
     /** All there is to paint, from the cookie up. */

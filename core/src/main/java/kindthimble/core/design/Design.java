@@ -1,12 +1,12 @@
 package kindthimble.core.design;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.UnaryOperator;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Catalogue;
+import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Refused;
 import kindthimble.core.catalogue.Unit;
 import kindthimble.core.cutter.Cutter;
@@ -46,7 +46,7 @@ public record Design(
     /** Keys of the colours that its moves use. */
     public Set<String> colours() {
         Set<String> colours = new TreeSet<>();
-        moves.stream().map(Move::colour).filter(Objects::nonNull).forEach(colours::add);
+        moves.forEach(move -> colours.addAll(move.colours()));
         return colours;
     }
 
@@ -89,6 +89,19 @@ public record Design(
 
     /** The same design under another name. */
     public Design named(String newName) {
-        return new Design(format, newName, cutter, spreadPercent, marginMm, new ArrayList<>(moves));
+        return new Design(format, newName, cutter, spreadPercent, marginMm, moves);
+    }
+
+    /** The same design with each colour replaced: given the key of one, the key of what stands in its place. */
+    public Design recoloured(UnaryOperator<String> colours) {
+        return new Design(
+                format,
+                name,
+                cutter,
+                spreadPercent,
+                marginMm,
+                moves.stream()
+                        .map(move -> Catalogue.withChoices(move, Choice.From.PALETTE, colours))
+                        .toList());
     }
 }

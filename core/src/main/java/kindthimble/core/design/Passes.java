@@ -1,41 +1,58 @@
 package kindthimble.core.design;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import kindthimble.core.mark.Gate;
-import kindthimble.core.mark.Mark;
 import kindthimble.core.mark.Turn;
 import kindthimble.core.move.Ground;
 
 /**
- * Numbers the passes of a cookie: first the coats, with what sinks into them, each after the one before has skinned; then, on the
- * dry coat, airbrush, stencil, raised detail and marker in that order, each after the strictest gate that its marks need.
+ * Numbers the passes of a cookie: what is made ahead on film is pass 0; then the coats, with what sinks into them, each after the
+ * one before has skinned; then, on the dry coat, guides, airbrush, stencil, raised detail and marker in that order. Within each of
+ * those, marks that need a stricter gate than has come already are a pass of their own.
  */
 final class Passes {
-    private final List<Cookie.Pass> list = new ArrayList<>();
-    private final Map<Turn, Integer> afterCoats = new EnumMap<>(Turn.class);
+    /** Number of what is made ahead. */
+    static final int AHEAD = 0;
 
-    Passes(List<Ground.Placed> placed) {
-        int coats = placed.stream().mapToInt(Ground.Placed::pass).max().orElse(0);
-        for (int pass = 1; pass <= coats; pass++) {
-            list.add(new Cookie.Pass(pass, Turn.COAT, pass == 1 ? Gate.BARE_COOKIE : Gate.SKINNED));
+    private final List<Cookie.Pass> list = new ArrayList<>();
+    private final Map<Turn, Map<Gate, Integer>> afterCoats = new EnumMap<>(Turn.class);
+
+    Passes(List<Ground.Laid> laid) {
+        if (laid.stream().anyMatch(one -> one.mark().turn() == Turn.AHEAD)) {
+            list.add(new Cookie.Pass(AHEAD, Turn.AHEAD, Gate.BARE_COOKIE, 0));
         }
+        int coats = laid.stream().mapToInt(Ground.Laid::pass).max().orElse(0);
+        for (int pass = 1; pass <= coats; pass++) {
+            Gate gate = pass == 1 ? Gate.BARE_COOKIE : Gate.SKINNED;
+            list.add(new Cookie.Pass(pass, Turn.COAT, gate, gate.minutes()));
+        }
+        int number = coats;
+        Gate come = Gate.WET;
         for (Turn turn : Turn.values()) {
-            if (turn == Turn.COAT) {
+            if (turn.compareTo(Turn.COAT) <= 0) {
                 continue;
             }
-            placed.stream()
-                    .map(Ground.Placed::mark)
-                    .filter(mark -> mark.turn() == turn)
-                    .map(Mark::gate)
-                    .max(Comparator.naturalOrder())
-                    .ifPresent(gate -> {
-                        list.add(new Cookie.Pass(list.size() + 1, turn, gate));
-                        afterCoats.put(turn, list.size());
-                    });
+            Map<Gate, Integer> byGate = new TreeMap<>();
+            for (Ground.Laid one : laid) {
+                if (one.mark().turn() == turn) {
+                    byGate.put(one.mark().gate(), 0);
+                }
+            }
+            int own = 0;
+            for (Map.Entry<Gate, Integer> gate : byGate.entrySet()) {
+                boolean waits = gate.getKey().compareTo(come) > 0;
+                if (own == 0 || waits) {
+                    come = waits ? gate.getKey() : come;
+                    own = ++number;
+                    list.add(new Cookie.Pass(own, turn, come, waits ? come.minutes() : 0));
+                }
+                gate.setValue(own);
+            }
+            afterCoats.put(turn, byGate);
         }
     }
 
@@ -43,7 +60,12 @@ final class Passes {
         return list;
     }
 
-    int of(Ground.Placed placed) {
-        return placed.pass() > 0 ? placed.pass() : afterCoats.get(placed.mark().turn());
+    int of(Ground.Laid one) {
+        if (one.mark().turn() == Turn.AHEAD) {
+            return AHEAD;
+        }
+        return one.pass() > 0
+                ? one.pass()
+                : afterCoats.get(one.mark().turn()).get(one.mark().gate());
     }
 }

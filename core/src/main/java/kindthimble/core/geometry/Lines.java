@@ -5,6 +5,8 @@ import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.geom.util.LineStringExtracter;
 import org.locationtech.jts.linearref.LengthIndexedLine;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
@@ -15,7 +17,7 @@ public final class Lines {
     private final Geometry shape;
 
     Lines(Geometry shape) {
-        this.shape = shape;
+        this.shape = Region.FACTORY.buildGeometry(LineStringExtracter.getLines(shape));
     }
 
     /** One line through points, in order. */
@@ -27,8 +29,44 @@ public final class Lines {
 
     /** All of several. */
     public static Lines all(List<Lines> several) {
-        return new Lines(Region.FACTORY.buildGeometry(
-                several.stream().map(lines -> lines.shape).toList()));
+        return new Lines(Region.FACTORY.createGeometryCollection(
+                several.stream().map(lines -> lines.shape).toArray(Geometry[]::new)));
+    }
+
+    /** The same lines, moved by a distance in mm. */
+    public Lines moved(double rightMm, double downMm) {
+        return new Lines(
+                AffineTransformation.translationInstance(rightMm, downMm).transform(shape));
+    }
+
+    /** Both. */
+    public Lines and(Lines other) {
+        return all(List.of(this, other));
+    }
+
+    /** What a stroke of this width along them covers, with round ends. */
+    public Region stroked(double widthMm) {
+        return Region.of(shape.buffer(widthMm / 2, 4));
+    }
+
+    /**
+     * Every line cut into stitches of equal length with gaps between, as many as fit when both give way a little.
+     *
+     * @param stitchMm length of one, over 0
+     * @param gapMm between two, over 0
+     */
+    public Lines stitched(double stitchMm, double gapMm) {
+        List<Lines> stitches = new ArrayList<>();
+        for (int i = 0; i < shape.getNumGeometries(); i++) {
+            Geometry one = shape.getGeometryN(i);
+            LengthIndexedLine along = new LengthIndexedLine(one);
+            double step = one.getLength() / Math.max(1, Math.round(one.getLength() / (stitchMm + gapMm)));
+            double stitch = step * stitchMm / (stitchMm + gapMm);
+            for (double from = 0; from < one.getLength() - step / 2; from += step) {
+                stitches.add(new Lines(along.extractLine(from, from + stitch)));
+            }
+        }
+        return all(stitches);
     }
 
     public double lengthMm() {

@@ -113,6 +113,7 @@ final class PathReader {
                         fromY + number());
             case 'Z' -> {
                 to(startX, startY);
+                pen.close();
             }
             default -> throw new IllegalArgumentException("there is no command " + command);
         }

@@ -22,6 +22,7 @@ public final class Pen {
     private static final class Ring {
         final List<double[]> points = new ArrayList<>();
         double exactTwiceArea;
+        boolean closed;
 
         double twiceAreaOfPolygon() {
             double sum = 0;
@@ -121,6 +122,28 @@ public final class Pen {
             put(centreX + radiusX * Math.cos(angle), centreY + radiusY * Math.sin(angle));
         }
         return this;
+    }
+
+    /** Marks the ring drawn last as closed on purpose; a region's rings are closed anyway. */
+    public Pen close() {
+        ring().closed = true;
+        return this;
+    }
+
+    /** What was drawn as lines, not as the edge of something: only rings closed on purpose return to their start. */
+    public Lines lines() {
+        List<Lines> drawn = new ArrayList<>();
+        for (Ring ring : rings) {
+            List<Spot> spots = new ArrayList<>();
+            ring.points.forEach(p -> spots.add(new Spot(p[0], p[1])));
+            if (ring.closed) {
+                spots.add(spots.get(0));
+            }
+            if (spots.size() > 1) {
+                drawn.add(Lines.through(spots));
+            }
+        }
+        return Lines.all(drawn);
     }
 
     /** The region drawn, as it stands, in mm. Rings inside rings are holes. */

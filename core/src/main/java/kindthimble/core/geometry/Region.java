@@ -13,11 +13,13 @@ import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
@@ -25,7 +27,8 @@ import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
  * A flat region in millimetres, x to the right and y downwards: a cookie, a section, a coat. It may have holes and several
  * parts, or be empty. Immutable.
  *
- * <p>Insets are morphological erosions (all points at least so far from the edge), by JTS' polygon buffer.
+ * <p>Insets are morphological erosions (all points at least so far from the edge), by JTS' polygon buffer, or directly where the
+ * region is convex and no edge vanishes.
  */
 public final class Region {
     static final GeometryFactory FACTORY = new GeometryFactory();
@@ -35,11 +38,16 @@ public final class Region {
     private static final double INSCRIBED_TOLERANCE_MM = 0.02;
     private static final int FEW_CORNERS = 40;
 
+    /** Sections that were cut apart meet again on this grid (of 1e-8 mm), and no hairline is left between them. */
+    private static final PrecisionModel UNION_GRID = new PrecisionModel(1e8);
+
     /** Nothing at all. */
     public static final Region EMPTY = new Region(FACTORY.createPolygon());
 
     private final Geometry shape;
     private double inscribedRadiusMm = Double.NaN;
+    private Convex convex;
+    private boolean convexIsKnown;
 
     private Region(Geometry shape) {
         this.shape = shape;
@@ -91,12 +99,27 @@ public final class Region {
 
     /** What lies in both. */
     public Region intersection(Region other) {
+        if (!shape.getEnvelopeInternal().intersects(other.shape.getEnvelopeInternal())) {
+            return EMPTY;
+        }
+        if (convex() != null && other.convex() != null) {
+            return new Region(convex().intersection(other.convex()));
+        }
         return overlay(other, OverlayNG.INTERSECTION);
     }
 
     /** What lies in this and not in the other. */
     public Region difference(Region other) {
         return overlay(other, OverlayNG.DIFFERENCE);
+    }
+
+    /** The same as a convex polygon; null when it is none. */
+    private Convex convex() {
+        if (!convexIsKnown) {
+            convex = Convex.of(shape);
+            convexIsKnown = true;
+        }
+        return convex;
     }
 
     /** Keeps what has an area: an overlay may also leave points and lines where edges touch. */
@@ -119,9 +142,23 @@ public final class Region {
         if (regions.size() == 1) {
             return regions.get(0);
         }
-        Geometry sum =
-                UnaryUnionOp.union(regions.stream().map(region -> region.shape).toList(), FACTORY);
-        return new Region(sum);
+        return new Region(
+                UnaryUnionNG.union(regions.stream().map(region -> region.shape).toList(), FACTORY, UNION_GRID));
+    }
+
+    /** Discs of one size; empty for none. */
+    public static Region discs(List<Spot> middles, double diameterMm) {
+        return middles.isEmpty()
+                ? EMPTY
+                : union(middles.stream()
+                        .map(spot -> new Region(FACTORY.createPoint(new Coordinate(spot.x(), spot.y()))
+                                .buffer(diameterMm / 2, 4)))
+                        .toList());
+    }
+
+    /** A region of a shape that JTS made. */
+    static Region of(Geometry shape) {
+        return new Region(shape);
     }
 
     /** The whole edge, as lines. */
@@ -255,9 +292,29 @@ public final class Region {
         if (mm == 0 || shape.isEmpty()) {
             return this;
         }
+        Convex simple = convex();
+        Polygon inner = simple == null ? null : simple.inset(mm);
+        if (inner != null) {
+            return new Region(inner);
+        }
         BufferParameters parameters = new BufferParameters(ARC_CHORDS_PER_QUARTER);
         parameters.setSimplifyFactor(0.001);
         return new Region(BufferOp.bufferOp(shape, -mm, parameters));
+    }
+
+    /** What is left of it, all round, when only a share of its area is wanted: 0 to 1. */
+    public Region shrunkTo(double share) {
+        double fits = inscribedRadiusMm();
+        double leaves = 0;
+        while (fits - leaves > INSCRIBED_TOLERANCE_MM) {
+            double middle = (fits + leaves) / 2;
+            if (inset(middle).areaMm2() > share * areaMm2()) {
+                leaves = middle;
+            } else {
+                fits = middle;
+            }
+        }
+        return inset(leaves);
     }
 
     /** This region moved by a distance in mm. */

@@ -32,6 +32,66 @@ public final class Scatter {
         return spots;
     }
 
+    /**
+     * As many rows as make the points lie about as far apart across as down, each row spread over the width that the region has
+     * there.
+     *
+     * @param region where the points may lie
+     * @param points how many, 0 or more
+     * @return that many points inside the region; none when it is empty
+     */
+    public static List<Spot> inRows(Region region, int points) {
+        if (region.isEmpty() || points <= 0) {
+            return List.of();
+        }
+        Box box = region.box();
+        int rows = (int) Math.max(
+                1, Math.min(points, Math.round(Math.sqrt(points * box.heightMm() / Math.max(box.widthMm(), 1e-9)))));
+        List<List<double[]>> spans = new ArrayList<>();
+        List<Double> heights = new ArrayList<>();
+        double room = 0;
+        for (int row = 0; row < rows; row++) {
+            double y = box.y() + box.heightMm() * (row + 0.5) / rows;
+            List<double[]> here = region.crossings(y);
+            if (!here.isEmpty()) {
+                spans.add(here);
+                heights.add(y);
+                room += width(here);
+            }
+        }
+        if (spans.isEmpty()) {
+            return over(region, points);
+        }
+        List<Spot> spots = new ArrayList<>();
+        double before = 0;
+        for (int row = 0; row < spans.size(); row++) {
+            double width = width(spans.get(row));
+            // Rounded on the running sum, so that the rows together hold all points.
+            int from = (int) Math.round(points * before / room);
+            int to = (int) Math.round(points * (before + width) / room);
+            before += width;
+            for (int i = 0; i < to - from; i++) {
+                spots.add(new Spot(along(spans.get(row), width * (i + 0.5) / (to - from)), heights.get(row)));
+            }
+        }
+        return spots;
+    }
+
+    private static double width(List<double[]> spans) {
+        return spans.stream().mapToDouble(span -> span[1] - span[0]).sum();
+    }
+
+    private static double along(List<double[]> spans, double mm) {
+        double left = mm;
+        for (double[] span : spans) {
+            if (left <= span[1] - span[0]) {
+                return span[0] + left;
+            }
+            left -= span[1] - span[0];
+        }
+        return spans.get(spans.size() - 1)[1];
+    }
+
     /** Starts with the first sample and takes, again and again, the one farthest from all taken. */
     private static List<Spot> farApart(List<Spot> samples, int points) {
         List<Spot> taken = new ArrayList<>();

@@ -1,6 +1,7 @@
 package kindthimble.core.mark;
 
 import java.util.List;
+import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Spot;
 import kindthimble.core.shop.HouseDefaults;
 
@@ -25,7 +26,7 @@ public record Balls(Icing icing, List<Spot> spots, double diameterMm, double tai
 
     @Override
     public Turn turn() {
-        return gate == Gate.BARE_COOKIE ? Turn.COAT : Turn.RAISED;
+        return Turn.raised(gate);
     }
 
     @Override
@@ -40,6 +41,11 @@ public record Balls(Icing icing, List<Spot> spots, double diameterMm, double tai
                 .filter(spot -> Math.abs(spot.y() - y) < r)
                 .map(spot -> new Slice(spot.x() - r, spot.x() + r, r, gate != Gate.BARE_COOKIE))
                 .toList();
+    }
+
+    @Override
+    public Region covers() {
+        return Region.discs(spots, diameterMm);
     }
 
     @Override

@@ -2,6 +2,7 @@ package kindthimble.core.mark;
 
 import java.util.List;
 import kindthimble.core.geometry.Lines;
+import kindthimble.core.geometry.Region;
 
 /**
  * Piped lines of round section: an outline, a raised line, writing. Volume is {@code length x pi d^2/4 x draw}.
@@ -27,7 +28,7 @@ public record Bead(Icing icing, Lines along, double widthMm, double draw, Gate g
 
     @Override
     public Turn turn() {
-        return gate == Gate.BARE_COOKIE ? Turn.COAT : Turn.RAISED;
+        return Turn.raised(gate);
     }
 
     @Override
@@ -40,6 +41,11 @@ public record Bead(Icing icing, Lines along, double widthMm, double draw, Gate g
         return along.crossings(y).stream()
                 .map(x -> new Slice(x - widthMm / 2, x + widthMm / 2, widthMm, gate != Gate.BARE_COOKIE))
                 .toList();
+    }
+
+    @Override
+    public Region covers() {
+        return along.stroked(widthMm);
     }
 
     @Override

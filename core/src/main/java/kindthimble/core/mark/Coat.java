@@ -46,6 +46,11 @@ public record Coat(Icing icing, List<Region> regions, double thicknessMm, double
     }
 
     @Override
+    public Region covers() {
+        return Region.union(regions);
+    }
+
+    @Override
     public List<Layer> layers() {
         return regions.stream()
                 .map(region -> new Layer(Layer.Role.COAT, icing.colour(), region.pathData(), null))

@@ -1,6 +1,7 @@
 package kindthimble.core.mark;
 
 import java.util.List;
+import kindthimble.core.geometry.Region;
 
 /**
  * A mark without icing: marker, paint, dust, airbrush, sprinkles, sugar, candies, or a guide under an icing.
@@ -24,6 +25,11 @@ public record Dressing(
         Turn turn,
         double handSeconds)
         implements Mark {
+    /** Spread over a whole region. */
+    public static Dressing over(Region region, String colour, Gate gate, Turn turn, double handSeconds) {
+        return new Dressing(colour, region.pathData(), null, 0, region.areaMm2(), gate, turn, handSeconds);
+    }
+
     @Override
     public Icing icing() {
         return null;

@@ -7,6 +7,24 @@ import kindthimble.core.icing.Consistency;
  *
  * @param colour key of a colour of the order
  * @param consistency how stiff
- * @param tip name of the tip, or null for a tipless bag
+ * @param tip name of the tip, or null for a tipless bag and for what is not bagged
+ * @param vessel what it is put on the cookie out of
  */
-public record Icing(String colour, Consistency consistency, String tip) {}
+public record Icing(String colour, Consistency consistency, String tip, Vessel vessel) {
+    /** What icing is put on a cookie out of. */
+    public enum Vessel {
+        /** A bag, with a tip or without. */
+        BAG,
+        /** A bowl wide enough for a cookie face down. */
+        DIP_BOWL,
+        /** A jar beside the stencil, and the scraper that takes from it. */
+        SCRAPER,
+        /** A bowl and a spatula. */
+        SPATULA
+    }
+
+    /** Icing out of a bag. */
+    public Icing(String colour, Consistency consistency, String tip) {
+        this(colour, consistency, tip, Vessel.BAG);
+    }
+}

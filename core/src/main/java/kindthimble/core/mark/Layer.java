@@ -12,7 +12,7 @@ package kindthimble.core.mark;
 public record Layer(Role role, String colour, String path, Double strokeMm, int move) {
 
     /** A layer whose move is not known yet. */
-    Layer(Role role, String colour, String path, Double strokeMm) {
+    public Layer(Role role, String colour, String path, Double strokeMm) {
         this(role, colour, path, strokeMm, -1);
     }
 

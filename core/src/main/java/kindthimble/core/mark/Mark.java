@@ -1,14 +1,27 @@
 package kindthimble.core.mark;
 
 import java.util.List;
+import kindthimble.core.geometry.Region;
 import kindthimble.core.icing.BaseRecipe;
 
 /**
  * What lies on one cookie after a move: how much icing, and what has to be so before it goes on. A new kind of mark is one new
  * record here and one row in docs/craft.md.
  */
-public sealed interface Mark permits Coat, Bead, WetDots, WetLines, Balls, Pieces, Print, Dressing {
-
+public sealed interface Mark
+        permits Coat,
+                Marbling,
+                Bead,
+                WetDots,
+                WetLines,
+                Balls,
+                Pieces,
+                Frill,
+                Print,
+                Dabs,
+                Transfers,
+                Placed,
+                Dressing {
     /** What it is made with; null for a mark without icing. */
     Icing icing();
 
@@ -34,9 +47,19 @@ public sealed interface Mark permits Coat, Bead, WetDots, WetLines, Balls, Piece
     /** Hands it takes on one cookie, in s, without picking up the bag. */
     double handSeconds();
 
+    /** The pieces made ahead that this mark is; null for all that is put straight on the cookie. */
+    default Ahead ahead() {
+        return null;
+    }
+
     /** Where a level cut at this height of the picture goes through it; none for a mark that can't be seen from the side. */
     default List<Slice> slices(double y) {
         return List.of();
+    }
+
+    /** Where it lies, as far as that matters to other marks; empty where it does not. */
+    default Region covers() {
+        return Region.EMPTY;
     }
 
     /** What to paint. */

@@ -1,6 +1,7 @@
 package kindthimble.core.mark;
 
 import java.util.List;
+import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Spot;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.shop.HouseDefaults;
@@ -17,15 +18,13 @@ import kindthimble.core.shop.HouseDefaults;
  */
 public record Pieces(Icing icing, Piped kind, List<Spot> spots, double sizeMm, double gramsEach, Gate gate)
         implements Mark {
-    /** A middling density of stiff icing, to tell a volume from a weight. */
-    private static final double MG_PER_MM3 = 1.3;
-
     /** What can be piped by the piece. */
     public enum Piped {
         LEAF,
         ROSETTE,
         STAR,
-        FLOWER
+        FLOWER,
+        PETAL
     }
 
     public Pieces {
@@ -34,7 +33,7 @@ public record Pieces(Icing icing, Piped kind, List<Spot> spots, double sizeMm, d
 
     @Override
     public double volumeMm3() {
-        return spots.size() * gramsEach * 1000 / MG_PER_MM3;
+        return spots.size() * gramsEach * 1000 / HouseDefaults.PIECE_MG_PER_MM3;
     }
 
     @Override
@@ -44,7 +43,7 @@ public record Pieces(Icing icing, Piped kind, List<Spot> spots, double sizeMm, d
 
     @Override
     public Turn turn() {
-        return gate == Gate.BARE_COOKIE ? Turn.COAT : Turn.RAISED;
+        return Turn.raised(gate);
     }
 
     @Override
@@ -53,9 +52,14 @@ public record Pieces(Icing icing, Piped kind, List<Spot> spots, double sizeMm, d
     }
 
     @Override
+    public Region covers() {
+        return Region.discs(spots, sizeMm);
+    }
+
+    @Override
     public List<Layer> layers() {
         String path = switch (kind) {
-            case LEAF -> Shapes.leaves(spots, sizeMm);
+            case LEAF, PETAL -> Shapes.leaves(spots, sizeMm);
             case ROSETTE -> Shapes.discs(spots, sizeMm);
             case STAR -> Shapes.blossoms(spots, sizeMm, 8, 0.75);
             case FLOWER -> Shapes.blossoms(spots, sizeMm, 5, 0.55);

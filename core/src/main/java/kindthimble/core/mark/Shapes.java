@@ -9,6 +9,9 @@ import kindthimble.core.geometry.Spot;
 
 /** Path data of small repeated shapes, so that marks can be painted. */
 public final class Shapes {
+    private static final int SWIRL_STEPS = 40;
+    private static final double SWIRL_TURNS = 2.5;
+
     private Shapes() {}
 
     /** Discs of a diameter in mm. */
@@ -47,6 +50,20 @@ public final class Shapes {
                     -r * 0.9,
                     r,
                     0.0));
+        }
+        return path.toString();
+    }
+
+    /** Roses: a spiral drawn from the middle of each, as lines. */
+    static String swirls(List<Spot> spots, double mm) {
+        StringBuilder path = new StringBuilder();
+        for (Spot s : spots) {
+            for (int i = 0; i <= SWIRL_STEPS; i++) {
+                double angle = 2 * Math.PI * SWIRL_TURNS * i / SWIRL_STEPS;
+                double r = mm / 2 * i / SWIRL_STEPS;
+                path.append(text(
+                        "%s%.2f %.2f", i == 0 ? "M" : "L", s.x() + r * Math.cos(angle), s.y() + r * Math.sin(angle)));
+            }
         }
         return path.toString();
     }

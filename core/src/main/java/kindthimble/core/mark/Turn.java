@@ -1,11 +1,21 @@
 package kindthimble.core.mark;
 
-/** When a mark goes on, among all that a cookie gets: on a flat dry coat, airbrush, stencil, raised detail and marker in that order. */
+/** When a mark goes on, among all that a cookie gets: on a flat dry coat, airbrush, stencil, raised detail
+ * and marker in that order. */
 public enum Turn {
+    /** On film, days before. */
+    AHEAD,
     /** A guide on the bare cookie, a coat, or what sinks into one. */
     COAT,
+    /** A guide on a coat that has a skin, to be covered. */
+    GUIDE,
     AIRBRUSH,
     STENCIL,
     RAISED,
-    MARKER
+    MARKER;
+
+    /** When raised detail goes on: on a bare cookie with the coats. */
+    static Turn raised(Gate gate) {
+        return gate == Gate.BARE_COOKIE ? COAT : RAISED;
+    }
 }

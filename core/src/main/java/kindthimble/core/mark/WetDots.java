@@ -1,6 +1,7 @@
 package kindthimble.core.mark;
 
 import java.util.List;
+import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Spot;
 import kindthimble.core.shop.HouseDefaults;
 
@@ -11,10 +12,18 @@ import kindthimble.core.shop.HouseDefaults;
  * @param spots their middles
  * @param diameterMm D, as they look when they have spread
  * @param coatThicknessMm h of the coat they sink into
- * @param drags how many of them are drawn out with a needle
+ * @param drag what a needle does to each; null for nothing
  */
-public record WetDots(Icing icing, List<Spot> spots, double diameterMm, double coatThicknessMm, int drags)
+public record WetDots(Icing icing, List<Spot> spots, double diameterMm, double coatThicknessMm, Drag drag)
         implements Mark {
+    /** What a needle does to dots. */
+    public enum Drag {
+        /** Once through the middle of a row: hearts. */
+        HEARTS,
+        /** Round and round from the middle: a rose. */
+        ROSE
+    }
+
     public WetDots {
         spots = List.copyOf(spots);
     }
@@ -41,7 +50,7 @@ public record WetDots(Icing icing, List<Spot> spots, double diameterMm, double c
 
     @Override
     public double handSeconds() {
-        return spots.size() * HouseDefaults.DOT_SECONDS + drags * HouseDefaults.DRAG_SECONDS;
+        return spots.size() * (HouseDefaults.DOT_SECONDS + (drag == null ? 0 : HouseDefaults.DRAG_SECONDS));
     }
 
     @Override
@@ -57,8 +66,17 @@ public record WetDots(Icing icing, List<Spot> spots, double diameterMm, double c
     }
 
     @Override
+    public Region covers() {
+        return Region.discs(spots, diameterMm);
+    }
+
+    @Override
     public List<Layer> layers() {
-        String path = drags > 0 ? Shapes.hearts(spots, diameterMm) : Shapes.discs(spots, diameterMm);
+        if (drag == Drag.ROSE) {
+            return List.of(
+                    new Layer(Layer.Role.SUNK, icing.colour(), Shapes.swirls(spots, diameterMm), 0.14 * diameterMm));
+        }
+        String path = drag == Drag.HEARTS ? Shapes.hearts(spots, diameterMm) : Shapes.discs(spots, diameterMm);
         return List.of(new Layer(Layer.Role.SUNK, icing.colour(), path, null));
     }
 }

@@ -2,6 +2,7 @@ package kindthimble.core.mark;
 
 import java.util.List;
 import kindthimble.core.geometry.Lines;
+import kindthimble.core.geometry.Region;
 import kindthimble.core.shop.HouseDefaults;
 
 /**
@@ -37,6 +38,11 @@ public record WetLines(Icing icing, Lines along, double widthMm, double coatThic
     @Override
     public double handSeconds() {
         return lengthMm() / 10 * HouseDefaults.OUTLINE_SECONDS_PER_CM + drags * HouseDefaults.DRAG_SECONDS;
+    }
+
+    @Override
+    public Region covers() {
+        return along.stroked(widthMm);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package kindthimble.core.move;
 
 import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.mark.Dressing;
@@ -9,7 +10,7 @@ import kindthimble.core.mark.Turn;
 import kindthimble.core.shop.HouseDefaults;
 
 /** Colour sprayed on a flat dry coat, before a stencil or raised detail. */
-@Word(value = "airbrush", says = "a veil of colour on a dry coat")
+@Word(value = "airbrush", says = "a veil of colour on a dry coat", group = Kind.Group.DRESSED)
 public record Airbrush(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
 
@@ -21,18 +22,7 @@ public record Airbrush(
     public void lay(Ground ground) {
         Region region = ground.on(on);
         ground.place(
-                on,
-                new Dressing(
-                        colour,
-                        region.pathData(),
-                        null,
-                        0,
-                        region.areaMm2(),
-                        Gate.SURFACE_DRY,
-                        Turn.AIRBRUSH,
-                        HouseDefaults.AIRBRUSH_SECONDS));
-        if (ground.isBare(on)) {
-            ground.warn("Airbrush goes on a dry coat: put a flood before it.");
-        }
+                on, Dressing.over(region, colour, Gate.SURFACE_DRY, Turn.AIRBRUSH, HouseDefaults.AIRBRUSH_SECONDS));
+        ground.needCoat(on, "Airbrush goes on a dry coat: put a flood before it.");
     }
 }

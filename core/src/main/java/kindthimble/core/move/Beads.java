@@ -1,20 +1,39 @@
 package kindthimble.core.move;
 
+import java.util.List;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Kind;
+import kindthimble.core.catalogue.Refused;
 import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
+import kindthimble.core.geometry.Lines;
+import kindthimble.core.geometry.Region;
+import kindthimble.core.geometry.Scatter;
+import kindthimble.core.geometry.Spot;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Balls;
+import kindthimble.core.mark.Gate;
 import kindthimble.core.shop.HouseDefaults;
 
 /** A border of beads along the edge: one every 0.85 of their width, with tails. */
-@Word(value = "bead border", says = "beads along the edge")
+@Word(value = "bead border", says = "beads along the edge, or raised dots", group = Kind.Group.RAISED)
 public record Beads(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
 
         @Amount(word = "size", unit = Unit.MM, least = 0.8, most = 12, usual = 3)
         double diameterMm,
+
+        @Choice(word = "laid", from = Choice.From.WORDS, usual = "EDGE")
+        Laid laid,
+
+        @Amount(
+                word = "how many",
+                unit = Unit.PIECES,
+                least = 1,
+                most = 200,
+                otherwise = "as many as fit; 7 raised dots")
+        Integer pieces,
 
         @Choice(word = "tip", from = Choice.From.TIPS, usual = HouseDefaults.OUTLINE_TIP)
         String tip,
@@ -27,12 +46,34 @@ public record Beads(
                 usual = HouseDefaults.MEDIUM_SECONDS)
         Double countSeconds,
 
+        @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
+        Wait waits,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Detail {
+    private static final int DOTS = 7;
+
+    /** Where beads lie. */
+    public enum Laid {
+        /** Side by side along the edge. */
+        EDGE,
+        /** Each by itself: raised dots. */
+        SCATTERED,
+        ROWS
+    }
+
+    @Override
+    public Easier easier() {
+        return Easier.by(
+                "A plain line round the edge would be quicker.",
+                "Pipe a line instead",
+                new Line(colour, Line.Along.EDGE, tip, null, null, waits, null, on));
+    }
 
     @Override
     public void lay(Ground ground) {
+        Gate gate = ground.raisedGate(on, waits);
         ground.place(
                 on,
                 new Balls(
@@ -41,9 +82,27 @@ public record Beads(
                                 countSeconds,
                                 HouseDefaults.MEDIUM_SECONDS,
                                 ground.tip(tip, HouseDefaults.OUTLINE_TIP)),
-                        ground.alongEdge(ground.on(on), diameterMm / 2).beads(HouseDefaults.BEAD_STEP * diameterMm),
+                        spots(ground),
                         diameterMm,
-                        HouseDefaults.BEAD_TAILS,
-                        ground.raisedGate(on)));
+                        isBorder() ? HouseDefaults.BEAD_TAILS : 0,
+                        gate));
+        ground.warnOfBleeding(on, colour, gate);
+    }
+
+    private boolean isBorder() {
+        return laid == null || laid == Laid.EDGE;
+    }
+
+    private List<Spot> spots(Ground ground) {
+        if (isBorder()) {
+            Lines edge = ground.alongEdge(ground.on(on), diameterMm / 2);
+            return edge.beads(pieces == null ? HouseDefaults.BEAD_STEP * diameterMm : edge.lengthMm() / pieces);
+        }
+        Region room = ground.on(on).inset(diameterMm / 2);
+        if (room.isEmpty()) {
+            throw new Refused("diameterMm", "A dot of that size does not fit there. Make it smaller.");
+        }
+        int dots = pieces == null ? DOTS : pieces;
+        return laid == Laid.ROWS ? Scatter.inRows(room, dots) : Scatter.over(room, dots);
     }
 }

@@ -10,8 +10,9 @@ public sealed interface Coating extends Move permits Flood, Dip, Spatula {
     Seam seam();
 
     @Override
-    default String easier() {
-        return "A dip, or a colour that the order has already, would be quicker.";
+    default Easier easier() {
+        return Easier.by(
+                "A dip covers a whole cookie at once.", "Dip it instead", new Dip(colour(), null, null, null, on()));
     }
 
     /** Wet thickness in mm. */

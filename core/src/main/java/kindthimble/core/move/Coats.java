@@ -27,6 +27,7 @@ public final class Coats {
     private final Map<String, Integer> surfaceOf = new LinkedHashMap<>();
     private final Map<Integer, Region> surfaces = new HashMap<>();
     private final Map<String, Set<String>> touching = new HashMap<>();
+    private final Map<String, Seam> seams = new LinkedHashMap<>();
     private int[] passOfSurface = {};
 
     /**
@@ -34,7 +35,6 @@ public final class Coats {
      * @throws Refused when a coat names sections that do not exist
      */
     public Coats(List<Move> moves, Sections sections) {
-        Map<String, Seam> seams = new LinkedHashMap<>();
         Set<String> named = new HashSet<>();
         for (int i = 0; i < moves.size(); i++) {
             if (moves.get(i) instanceof Coating coat
@@ -54,7 +54,7 @@ public final class Coats {
                 rest.forEach(section -> seams.putIfAbsent(section, orCrease(coat.seam())));
             }
         }
-        join(new ArrayList<>(inOrderOfWork(moves.size())), seams, sections);
+        join(inOrderOfWork(moves.size()), sections);
     }
 
     /** Sections that the coat at this index covers. */
@@ -94,6 +94,12 @@ public final class Coats {
         return touching.getOrDefault(section, Set.of());
     }
 
+    /** What takes up a section's icing while it is wet: all that flows into it, or the section alone. */
+    Region wetWith(String section, Region region) {
+        Integer surface = surfaceOf.get(section);
+        return surface == null || seams.get(section) != Seam.FLOW ? region : surfaces.get(surface);
+    }
+
     /** Volume of a coat on a section: its share of the surface that is wet together with it. */
     double mm3(String section, Region region, double thicknessMm) {
         Integer surface = surfaceOf.get(section);
@@ -109,7 +115,7 @@ public final class Coats {
         return new ArrayList<>(order);
     }
 
-    private void join(List<String> coated, Map<String, Seam> seams, Sections sections) {
+    private void join(List<String> coated, Sections sections) {
         int[] surface = new int[coated.size()];
         for (int i = 0; i < surface.length; i++) {
             surface[i] = i;

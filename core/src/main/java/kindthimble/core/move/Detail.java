@@ -1,7 +1,8 @@
 package kindthimble.core.move;
 
 /** A move that puts icing in lines, dots or pieces: into a coat while it is wet, or on it later. */
-public sealed interface Detail extends Move permits Outline, Dot, Stripe, Line, Rule, Writing, Beads, Piece, Stencil {
+public sealed interface Detail extends Move
+        permits Outline, Dot, Stripe, Piped, Beads, Piece, Ruffle, Dab, Stencil, Transfer, Stack {
 
     /** Words for the sections it lies on; null for the whole cookie. */
     String on();

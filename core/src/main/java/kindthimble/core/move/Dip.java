@@ -1,17 +1,33 @@
 package kindthimble.core.move;
 
+import java.util.LinkedHashSet;
+import java.util.Set;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
+import kindthimble.core.geometry.Lines;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Icing;
+import kindthimble.core.mark.Marbling;
 import kindthimble.core.shop.HouseDefaults;
 
-/** Face down into a bowl of glaze, lifted and drained. */
-@Word(value = "dip", says = "face down into a bowl of glaze")
+/** Face down into a bowl of glaze, lifted and drained; a second colour swirled into the bowl marbles it. */
+@Word(value = "dip", says = "face down into a bowl of glaze, plain or marbled", group = Kind.Group.COAT)
 public record Dip(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
+
+        @Choice(word = "marbled with", from = Choice.From.PALETTE, otherwise = "nothing")
+        String second,
+
+        @Amount(
+                word = "share of that",
+                unit = Unit.PERCENT,
+                least = 1,
+                most = 50,
+                usual = HouseDefaults.MARBLED_SHARE_PERCENT)
+        Double secondPercent,
 
         @Amount(
                 word = "count",
@@ -31,19 +47,50 @@ public record Dip(
     }
 
     @Override
+    public Set<String> colours() {
+        Set<String> colours = new LinkedHashSet<>(Set.of(colour));
+        if (isMarbled()) {
+            colours.add(second);
+        }
+        return colours;
+    }
+
+    @Override
+    public Easier easier() {
+        return Easier.said("A dip is the quickest coat there is.");
+    }
+
+    @Override
     public double thicknessMm(double orderFloodSeconds) {
         return HouseDefaults.DIP_MM;
     }
 
     @Override
     public void lay(Ground ground) {
-        Icing icing = new Icing(
-                colour, new Consistency(countSeconds == null ? HouseDefaults.GLAZE_SECONDS : countSeconds), null);
-        Spread.over(
+        double share =
+                isMarbled() ? (secondPercent == null ? HouseDefaults.MARBLED_SHARE_PERCENT : secondPercent) / 100 : 0;
+        double mm3 = Spread.over(
                 ground,
-                icing,
+                icing(colour),
                 HouseDefaults.DIP_MM,
-                1,
+                1 - share,
                 (section, region) -> ground.coats().mm3(section, region, HouseDefaults.DIP_MM));
+        if (isMarbled() && mm3 > 0) {
+            Lines veins =
+                    Strokes.across(ground.region(ground.ownCoat()), Paint.VEINS, Paint.VEIN_TILT, Strokes.Form.WAVY);
+            ground.place(on, new Marbling(icing(second), veins, 2 * Paint.VEIN_MM, mm3 * share / (1 - share)));
+        }
+    }
+
+    private boolean isMarbled() {
+        return second != null && !second.isBlank();
+    }
+
+    private Icing icing(String of) {
+        return new Icing(
+                of,
+                new Consistency(countSeconds == null ? HouseDefaults.GLAZE_SECONDS : countSeconds),
+                null,
+                Icing.Vessel.DIP_BOWL);
     }
 }

@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Refused;
 import kindthimble.core.catalogue.Text;
 import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
+import kindthimble.core.cutter.SmallForm;
 import kindthimble.core.geometry.Across;
 import kindthimble.core.geometry.Box;
 import kindthimble.core.geometry.Pen;
@@ -31,6 +33,7 @@ public sealed interface Division extends Move {
     double FRAME_MM = 6;
     double HORIZON = 50;
     double LETTERS_HEIGHT = 40;
+    double INLAY_MM = 25;
 
     /** What its sections are called by: one letter. */
     String key();
@@ -41,7 +44,7 @@ public sealed interface Division extends Move {
     /** The sections, in order; together they are the region, and no two overlap. Empty ones are left out. */
     List<Region> sections(Region whole);
 
-    @Word(value = "bands", says = "parallel stripes")
+    @Word(value = "bands", says = "parallel stripes", group = Kind.Group.DIVIDE)
     record Bands(
             @Text(word = "called", longest = 1, usual = "a") String key,
 
@@ -68,7 +71,7 @@ public sealed interface Division extends Move {
         }
     }
 
-    @Word(value = "spokes", says = "wedges round a middle")
+    @Word(value = "spokes", says = "wedges round a middle", group = Kind.Group.DIVIDE)
     record Spokes(
             @Text(word = "called", longest = 1, usual = "a") String key,
 
@@ -109,7 +112,7 @@ public sealed interface Division extends Move {
         }
     }
 
-    @Word(value = "rings", says = "ring inside ring")
+    @Word(value = "rings", says = "ring inside ring", group = Kind.Group.DIVIDE)
     record Rings(
             @Text(word = "called", longest = 1, usual = "a") String key,
 
@@ -134,7 +137,7 @@ public sealed interface Division extends Move {
         }
     }
 
-    @Word(value = "checks", says = "squares, every other one odd")
+    @Word(value = "checks", says = "squares, every other one odd", group = Kind.Group.DIVIDE)
     record Checks(
             @Text(word = "called", longest = 1, usual = "a") String key,
 
@@ -167,7 +170,7 @@ public sealed interface Division extends Move {
         }
     }
 
-    @Word(value = "frame", says = "a border and what lies inside it")
+    @Word(value = "frame", says = "a border and what lies inside it", group = Kind.Group.DIVIDE)
     record Frame(
             @Text(word = "called", longest = 1, usual = "a") String key,
 
@@ -188,7 +191,7 @@ public sealed interface Division extends Move {
     }
 
     /** A straight or bent line from side to side. */
-    @Word(value = "horizon", says = "above and below a line, straight or bent")
+    @Word(value = "horizon", says = "above and below a line, straight or bent", group = Kind.Group.DIVIDE)
     record Horizon(
             @Text(word = "called", longest = 1, usual = "a") String key,
 
@@ -233,7 +236,7 @@ public sealed interface Division extends Move {
     }
 
     /** Letters as a section, to flood or to flood around. */
-    @Word(value = "letters", says = "letters, and the ground around them")
+    @Word(value = "letters", says = "letters, and the ground around them", group = Kind.Group.DIVIDE)
     record Lettering(
             @Text(word = "called", longest = 1, usual = "a") String key,
 
@@ -262,6 +265,48 @@ public sealed interface Division extends Move {
                 throw new Refused("heightPercent", "These letters reach over the edge. Make them lower, or fewer.");
             }
             return List.of(inside, whole.difference(letters));
+        }
+    }
+
+    /** A form laid into the coat around it, or any closed outline. */
+    @Word(value = "inlay", says = "a form, or your own outline, and the ground around it", group = Kind.Group.DIVIDE)
+    record Inlay(
+            @Text(word = "called", longest = 1, usual = "a") String key,
+
+            @Choice(word = "of", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
+            String of,
+
+            @Choice(word = "form", from = Choice.From.WORDS, usual = "HEART")
+            SmallForm form,
+
+            @Text(word = "own outline", longest = 20_000, usual = "")
+            String path,
+
+            @Amount(word = "width", unit = Unit.MM, least = 2, most = 280, usual = INLAY_MM)
+            double widthMm,
+
+            @Amount(word = "to the right", unit = Unit.MM, least = -150, most = 150, usual = 0)
+            Double rightMm,
+
+            @Amount(word = "down", unit = Unit.MM, least = -150, most = 150, usual = 0)
+            Double downMm)
+            implements Division {
+        @Override
+        public List<Region> sections(Region whole) {
+            Box box = whole.box();
+            Region inlaid = SmallForm.region(form == null ? SmallForm.HEART : form, path, widthMm)
+                    .moved(
+                            box.x() + box.widthMm() / 2 + (rightMm == null ? 0 : rightMm),
+                            box.y() + box.heightMm() / 2 + (downMm == null ? 0 : downMm));
+            Region inside = whole.intersection(inlaid);
+            if (inside.isEmpty()) {
+                throw new Refused("rightMm", "This form lies beside the section. Bring it nearer.");
+            }
+            Region around = whole.difference(inlaid);
+            if (around.isEmpty()) {
+                throw new Refused("widthMm", "This form covers the whole section. Make it smaller.");
+            }
+            return List.of(inside, around);
         }
     }
 

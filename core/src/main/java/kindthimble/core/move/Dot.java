@@ -1,26 +1,38 @@
 package kindthimble.core.move;
 
+import java.util.List;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Refused;
 import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Scatter;
+import kindthimble.core.geometry.Spot;
 import kindthimble.core.mark.WetDots;
 import kindthimble.core.shop.HouseDefaults;
 
-/** Dots dropped into the wet coat, spread evenly; drawn through with a needle they become hearts. */
-@Word(value = "dot", says = "wet dots that sink into the flood; dragged, they are hearts")
+/** Dots dropped into the wet coat, scattered evenly or in rows; drawn through with a needle they become hearts or roses. */
+@Word(
+        value = "dot",
+        says = "wet dots that sink into the flood; dragged, they are hearts or roses",
+        group = Kind.Group.WET)
 public record Dot(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
 
         @Amount(word = "how many", unit = Unit.PIECES, least = 1, most = 200, usual = 6)
         int pieces,
 
-        @Amount(word = "size", unit = Unit.MM, least = 0.5, most = 60, usual = 5)
-        double diameterMm,
+        @Choice(word = "size", from = Choice.From.WORDS, usual = "MEDIUM")
+        Size size,
+
+        @Amount(word = "exactly", unit = Unit.MM, least = 0.5, most = 60, otherwise = "by its word")
+        Double diameterMm,
+
+        @Choice(word = "laid", from = Choice.From.WORDS, usual = "SCATTERED")
+        Laid laid,
 
         @Amount(
                 word = "count",
@@ -37,37 +49,55 @@ public record Dot(
         String on,
 
         @Choice(word = "drag", from = Choice.From.WORDS, otherwise = "none")
-        HeartDrag drag)
+        WetDots.Drag drag)
         implements Detail {
+    /** Sizes by word, in mm. */
+    public enum Size {
+        SMALL(2),
+        MEDIUM(4),
+        LARGE(7);
 
-    /** What a needle does to dots. */
-    public enum HeartDrag {
-        HEARTS
+        private final double mm;
+
+        Size(double mm) {
+            this.mm = mm;
+        }
+    }
+
+    /** How dots lie. */
+    public enum Laid {
+        SCATTERED,
+        ROWS
+    }
+
+    @Override
+    public Easier easier() {
+        return pieces < 2
+                ? Easier.said("A larger dot takes no longer than a small one.")
+                : Easier.by("Fewer dots would be quicker.", "Half as many", Catalogue.with(this, "pieces", pieces / 2));
     }
 
     @Override
     public void lay(Ground ground) {
+        double across = diameterMm != null ? diameterMm : (size == null ? Size.MEDIUM : size).mm;
         Region region = ground.on(on);
-        Region room = region.inset(diameterMm / 2);
+        Region room = region.inset(across / 2);
         if (room.isEmpty()) {
             throw new Refused(
                     "diameterMm",
-                    "A dot of %s mm does not fit there. Make it smaller.".formatted(Catalogue.plain(diameterMm)));
+                    "A dot of %s mm does not fit there. Make it smaller.".formatted(Catalogue.plain(across)));
         }
-        if (pieces * Math.PI / 4 * diameterMm * diameterMm > region.areaMm2()) {
+        if (pieces * Math.PI / 4 * across * across > region.areaMm2()) {
             throw new Refused(
                     "pieces",
                     "%d dots of %s mm cover more than there is. Take fewer, or smaller ones."
-                            .formatted(pieces, Catalogue.plain(diameterMm)));
+                            .formatted(pieces, Catalogue.plain(across)));
         }
+        List<Spot> spots = laid == Laid.ROWS ? Scatter.inRows(room, pieces) : Scatter.over(room, pieces);
         ground.place(
                 on,
                 new WetDots(
-                        ground.flooding(colour, countSeconds, tip),
-                        Scatter.over(room, pieces),
-                        diameterMm,
-                        ground.thicknessUnder(on),
-                        drag == null ? 0 : pieces));
+                        ground.flooding(colour, countSeconds, tip), spots, across, ground.thicknessUnder(on), drag));
         ground.needWetCoat(on, "Wet dots");
     }
 }

@@ -2,12 +2,13 @@ package kindthimble.core.move;
 
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.shop.HouseDefaults;
 
 /** Fills sections with icing that levels by itself. Takes the coat's volume, less the outline that stands in it already. */
-@Word(value = "flood", says = "fills a section and levels")
+@Word(value = "flood", says = "fills a section and levels", group = Kind.Group.COAT)
 public record Flood(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
 

@@ -5,10 +5,11 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
-import java.util.function.Function;
-import java.util.function.UnaryOperator;
+import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Refused;
+import kindthimble.core.colour.Palette;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.icing.Consistency;
@@ -26,56 +27,77 @@ public final class Ground {
     private final Region whole;
     private final Sections sections;
     private final Coats coats;
-    private final ShopSettings shop;
-    private final double orderFloodSeconds;
-    private final List<Placed> placed = new ArrayList<>();
+    private final Shop shop;
+    private final List<Move> moves;
+    private final List<Laid> laid = new ArrayList<>();
     private final List<Warning> warnings = new ArrayList<>();
     private final Map<String, Double> outlineMm3 = new HashMap<>();
-    private final Map<String, Double> coatMm = new HashMap<>();
+    private final Map<String, Coated> coated = new HashMap<>();
     private final Set<String> outlined = new HashSet<>();
     private final Set<String> squiggled = new HashSet<>();
+    private final Set<String> raised = new HashSet<>();
+    private final Map<String, Integer> sugared = new HashMap<>();
     private int move;
+    private int dried = -1;
+
+    /**
+     * What a shop and an order bring.
+     *
+     * @param settings the shop's numbers
+     * @param floodSeconds the order's flood, 2 to 30
+     * @param palette how its colours look
+     * @param marginMm edge margin of this cookie
+     */
+    public record Shop(ShopSettings settings, double floodSeconds, Palette palette, double marginMm) {}
 
     /**
      * A mark with the move that it comes from.
      *
-     * @param pass for coats and what sinks into them, from 1; 0 for what goes on afterwards
+     * @param pass for coats and what sinks into them, from 1; 0 for what goes on before or afterwards
      */
-    public record Placed(int move, int pass, Mark mark) {}
+    public record Laid(int move, int pass, Mark mark) {}
 
     /**
-     * @param remedy what one press can do about it: from the moves as they are to the moves as they should be; null for none
+     * @param remedy what one press can do about it; null for nothing
+     * @param where what it is about
      */
-    public record Warning(int move, String sentence, String press, UnaryOperator<List<Move>> remedy) {}
+    public record Warning(int move, String sentence, Remedy remedy, Region where) {}
 
-    public Ground(Region whole, Sections sections, Coats coats, ShopSettings shop, double orderFloodSeconds) {
+    private record Coated(int move, String colour, double thicknessMm, boolean pressed) {}
+
+    public Ground(Region whole, Sections sections, Coats coats, Shop shop, List<Move> moves) {
         this.whole = whole;
         this.sections = sections;
         this.coats = coats;
         this.shop = shop;
-        this.orderFloodSeconds = orderFloodSeconds;
+        this.moves = List.copyOf(moves);
     }
 
-    /** Lays the next move. */
-    public void lay(int index, Move next) {
-        move = index;
-        try {
-            next.lay(this);
-        } catch (Refused refused) {
-            throw refused.inside("moves[" + index + "]");
+    /** Lays all moves, in order. */
+    public void layAll() {
+        for (move = 0; move < moves.size(); move++) {
+            try {
+                moves.get(move).lay(this);
+            } catch (Refused refused) {
+                throw refused.inside("moves[" + move + "]");
+            }
         }
     }
 
-    public List<Placed> placed() {
-        return placed;
+    public List<Laid> laid() {
+        return laid;
     }
 
     public List<Warning> warnings() {
         return warnings;
     }
 
-    ShopSettings shop() {
-        return shop;
+    ShopSettings settings() {
+        return shop.settings();
+    }
+
+    double marginMm() {
+        return shop.marginMm();
     }
 
     Coats coats() {
@@ -83,7 +105,12 @@ public final class Ground {
     }
 
     double orderFloodSeconds() {
-        return orderFloodSeconds;
+        return shop.floodSeconds();
+    }
+
+    /** Index of the move that is being laid. */
+    int here() {
+        return move;
     }
 
     Set<String> ownCoat() {
@@ -94,8 +121,16 @@ public final class Ground {
         return sections.named(on);
     }
 
+    public Region whole() {
+        return whole;
+    }
+
     Region region(String section) {
         return sections.region(section);
+    }
+
+    Region region(Set<String> names) {
+        return sections.region(names);
     }
 
     /** The region that words name; the whole cookie when they name none. */
@@ -104,19 +139,20 @@ public final class Ground {
     }
 
     boolean isBare(String on) {
-        return sections.named(on).stream().noneMatch(coatMm::containsKey);
+        return sections.named(on).stream().noneMatch(coated::containsKey);
     }
 
     double thicknessUnder(String on) {
         return sections.named(on).stream()
-                .filter(coatMm::containsKey)
-                .mapToDouble(coatMm::get)
+                .map(coated::get)
+                .filter(Objects::nonNull)
+                .mapToDouble(Coated::thicknessMm)
                 .max()
-                .orElse(HouseDefaults.coatThicknessMm(orderFloodSeconds));
+                .orElse(HouseDefaults.coatThicknessMm(orderFloodSeconds()));
     }
 
     boolean isCoated(String section) {
-        return coatMm.containsKey(section);
+        return coated.containsKey(section);
     }
 
     double takeOutline(String section) {
@@ -141,79 +177,154 @@ public final class Ground {
         return outlined.contains(section);
     }
 
-    void coat(String section, double thicknessMm) {
-        coatMm.put(section, thicknessMm);
+    void coat(String section, String colour, double thicknessMm) {
+        boolean pressed = moves.get(move) instanceof Spatula spatula && spatula.isPressed();
+        coated.put(section, new Coated(move, colour, thicknessMm, pressed));
+    }
+
+    /** Whether raised detail lies on one of these sections already. */
+    boolean hasRaised(String on) {
+        return sections.named(on).stream().anyMatch(raised::contains);
+    }
+
+    /** Remembers that sections have been sugared, and says at which move they were before; -1 for never. */
+    int sugar(String on, boolean sugarNow) {
+        int before = -1;
+        for (String section : sections.named(on)) {
+            before = Math.max(before, sugared.getOrDefault(section, -1));
+            if (sugarNow) {
+                sugared.putIfAbsent(section, move);
+            }
+        }
+        return before;
     }
 
     /** Puts a mark in a pass of the coats. */
     void place(int pass, Mark mark) {
-        placed.add(new Placed(move, pass, mark));
+        laid.add(new Laid(move, pass, mark));
     }
 
-    /** Puts a mark that sinks into the coat of some sections, or that goes on after the coats. */
+    /** Puts a mark that sinks into the coat of some sections, or that goes on before or after the coats. */
     void place(String on, Mark mark) {
         int pass = mark.turn() != Turn.COAT
                 ? 0
                 : sections.named(on).stream().mapToInt(coats::pass).max().orElse(1);
-        placed.add(new Placed(move, pass, mark));
-    }
-
-    void warn(String sentence) {
-        warnings.add(new Warning(move, sentence, null, null));
-    }
-
-    void warn(String sentence, String press, UnaryOperator<List<Move>> remedy) {
-        warnings.add(new Warning(move, sentence, press, remedy));
-    }
-
-    /** Warns of an empty ground and offers a flood before this move. */
-    void needWetCoat(String on, String what) {
-        if (isBare(on)) {
-            int at = move;
-            warn(
-                    what + " need a wet coat to sink into: put a flood before them.",
-                    "Move it behind the flood",
-                    moves -> {
-                        List<Move> moved = new ArrayList<>(moves);
-                        Move early = moved.remove(at);
-                        int flood = at;
-                        while (flood < moved.size() && !(moved.get(flood) instanceof Coating)) {
-                            flood++;
-                        }
-                        if (flood == moved.size()) {
-                            moved.add(at, new Flood(early.colour(), null, null, null, on, null));
-                            flood = at;
-                        }
-                        moved.add(flood + 1, early);
-                        return moved;
-                    });
+        laid.add(new Laid(move, pass, mark));
+        if (mark.turn() != Turn.AHEAD && mark.turn() != Turn.COAT) {
+            dried = move;
+        }
+        if (mark.turn() == Turn.RAISED) {
+            raised.addAll(sections.named(on));
         }
     }
 
-    /** A remedy that puts another move before this one. */
-    UnaryOperator<List<Move>> before(Move helper) {
-        int at = move;
-        return moves -> {
-            List<Move> more = new ArrayList<>(moves);
-            more.add(at, helper);
-            return more;
-        };
+    void warn(String sentence, Region where) {
+        warn(sentence, where, null);
     }
 
-    /** A remedy that moves this move elsewhere. */
-    UnaryOperator<List<Move>> movedTo(Function<List<Move>, Integer> where) {
-        int at = move;
-        return moves -> {
-            int to = where.apply(moves);
-            List<Move> moved = new ArrayList<>(moves);
-            Move taken = moved.remove(at);
-            moved.add(Math.min(to, moved.size()), taken);
-            return moved;
-        };
+    void warn(String sentence, Region where, Remedy remedy) {
+        warnings.add(new Warning(move, sentence, remedy, where));
+    }
+
+    /**
+     * Warns when what should sink in finds no wet coat: none at all, one that has dried since, or several that are wet at
+     * different times.
+     */
+    void needWetCoat(String on, String what) {
+        Set<String> names = sections.named(on);
+        int flooded = names.stream()
+                .filter(coated::containsKey)
+                .mapToInt(name -> coated.get(name).move())
+                .max()
+                .orElse(-1);
+        if (flooded < 0) {
+            needCoat(on, what + " need a wet coat to sink into: put a flood before them.");
+        } else if (flooded < dried) {
+            warn(
+                    what + " find the coat dry: a move before them waits until nothing sinks in any more.",
+                    on(on),
+                    Remedy.moved("Move them to their flood", move, list -> flooded + 1));
+        } else if (coats.byPass(names).size() > 1) {
+            warn(
+                    what + " lie on sections that are wet at different times.",
+                    on(on),
+                    Remedy.replaced(
+                            "One for each pass",
+                            move,
+                            whole -> coats.byPass(names).values().stream()
+                                    .map(own -> part(whole, own, names.size()))
+                                    .toList()));
+        }
+    }
+
+    /** Warns of a bare ground and offers the flood that stands further down, or a new one. */
+    void needCoat(String on, String sentence) {
+        if (isBare(on)) {
+            int at = move;
+            warn(sentence, on(on), new Remedy("Put it behind its flood", list -> {
+                List<Move> changed = new ArrayList<>(list);
+                Move early = changed.remove(at);
+                int flood = at;
+                while (flood < changed.size() && !(changed.get(flood) instanceof Coating)) {
+                    flood++;
+                }
+                if (flood == changed.size()) {
+                    flood = at;
+                    changed.add(at, new Flood(early.colour(), null, null, null, on, null));
+                }
+                changed.add(flood + 1, early);
+                return changed;
+            }));
+        }
+    }
+
+    private static Move part(Move all, List<String> own, int of) {
+        Move part = Catalogue.with(all, "on", String.join(" ", own));
+        if (!Catalogue.has(part, "pieces")) {
+            return part;
+        }
+        int pieces = (int) Math.max(
+                1, Math.round((double) ((Number) Catalogue.read(part, "pieces")).intValue() * own.size() / of));
+        return Catalogue.with(part, "pieces", pieces);
+    }
+
+    /** Warns of dark icing piped on a light coat before that is dry through. */
+    void warnOfBleeding(String on, String colour, Gate gate) {
+        boolean bleeds = gate.compareTo(Gate.WET) > 0
+                && gate.compareTo(Gate.DRY_THROUGH) < 0
+                && sections.named(on).stream()
+                        .map(coated::get)
+                        .filter(Objects::nonNull)
+                        .anyMatch(coat ->
+                                shop.palette().darkerBy(colour, coat.colour()) > HouseDefaults.BLEEDS_FROM_DELTA_L);
+        if (bleeds) {
+            warn(
+                    "Dark on light: it bleeds into a coat that is not dry through.",
+                    on(on),
+                    Remedy.set("Wait until it is dry through", move, "waits", Wait.DRY_THROUGH));
+        }
+    }
+
+    /** Once all is laid: warns of dark coats beside light ones that are flooded after them, over a crease. */
+    public void warnOfDarkBesideLight() {
+        Set<Integer> told = new HashSet<>();
+        coated.forEach((name, one) -> coats.neighbours(name).forEach(other -> {
+            Coated beside = coated.get(other);
+            boolean bleeds = beside != null
+                    && coats.pass(name) != coats.pass(other)
+                    && shop.palette().darkerBy(one.colour(), beside.colour()) > HouseDefaults.BLEEDS_FROM_DELTA_L;
+            if (bleeds && told.add(one.move())) {
+                warnings.add(new Warning(
+                        one.move(),
+                        "Dark beside light over a crease: it may bleed. Flood them while both are wet, or dry the first one through.",
+                        Remedy.flowing("Let them flow"),
+                        Region.union(List.of(region(name), region(other)))));
+            }
+        }));
     }
 
     Tip tip(String given, String usual) {
-        return shop.tip(given == null || given.isBlank() ? usual : given);
+        return settings().tip(given == null || given.isBlank() ? usual : given);
     }
 
     Icing piped(String colour, Double seconds, double usualSeconds, Tip tip) {
@@ -224,16 +335,25 @@ public final class Ground {
     Icing flooding(String colour, Double seconds, String tip) {
         return new Icing(
                 colour,
-                new Consistency(seconds == null ? orderFloodSeconds : seconds),
-                tip == null || tip.isBlank() ? null : shop.tip(tip).name());
+                new Consistency(seconds == null ? orderFloodSeconds() : seconds),
+                tip == null || tip.isBlank() ? null : settings().tip(tip).name());
     }
 
-    /** What raised detail waits for, by the shop's school; nothing on a bare cookie. */
-    Gate raisedGate(String on) {
+    /** What raised detail waits for: nothing on a bare cookie, else what it says itself or the shop's school. */
+    Gate raisedGate(String on, Wait waits) {
         if (isBare(on)) {
             return Gate.BARE_COOKIE;
         }
-        return shop.detail() == DetailSchool.HALF_DRY ? Gate.HALF_DRY : Gate.DRY_THROUGH;
+        if (sections.named(on).stream()
+                .map(coated::get)
+                .filter(Objects::nonNull)
+                .anyMatch(Coated::pressed)) {
+            return Gate.TEXTURE_SHEET;
+        }
+        if (waits != null) {
+            return waits.gate();
+        }
+        return settings().detail() == DetailSchool.HALF_DRY ? Gate.HALF_DRY : Gate.DRY_THROUGH;
     }
 
     /**
@@ -251,4 +371,18 @@ public final class Ground {
         }
         return inner.edge();
     }
+
+    /** The lines where these sections meet each other, each once. */
+    Lines splits(String on) {
+        List<Lines> seams = new ArrayList<>();
+        Region before = Region.EMPTY;
+        Region inside = on(on).inset(SPLIT_MM);
+        for (String name : sections.named(on)) {
+            seams.add(region(name).edge().within(inside).outside(before.grown(SPLIT_MM)));
+            before = before.isEmpty() ? region(name) : Region.union(List.of(before, region(name)));
+        }
+        return Lines.all(seams);
+    }
+
+    private static final double SPLIT_MM = 0.1;
 }

@@ -2,17 +2,21 @@ package kindthimble.core.move;
 
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Kind;
+import kindthimble.core.catalogue.Refused;
 import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
+import kindthimble.core.geometry.Lines;
 import kindthimble.core.icing.Consistency;
-import kindthimble.core.mark.Bead;
 import kindthimble.core.shop.HouseDefaults;
-import kindthimble.core.shop.Tip;
 
-/** A raised line along the edge of sections, by the shop's school of detail. */
-@Word(value = "line", says = "a raised line round the edge")
+/** A raised line along the edge of sections, or along the splits between them. */
+@Word(value = "line", says = "a raised line round the edge, or along the splits", group = Kind.Group.RAISED)
 public record Line(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
+
+        @Choice(word = "along", from = Choice.From.WORDS, usual = "EDGE")
+        Along along,
 
         @Choice(word = "tip", from = Choice.From.TIPS, usual = HouseDefaults.LINE_TIP)
         String tip,
@@ -28,21 +32,43 @@ public record Line(
         @Amount(word = "inside the edge", unit = Unit.MM, least = 0, most = 100, otherwise = "half a bead")
         Double insetMm,
 
+        @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
+        Wait waits,
+
+        @Choice(word = "finish", from = Choice.From.WORDS, otherwise = "plain")
+        Finish finish,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
-        implements Detail {
+        implements Piped {
+    /** What a line follows. */
+    public enum Along {
+        EDGE,
+        SPLITS
+    }
+
+    @Override
+    public Easier easier() {
+        return along == Along.SPLITS
+                ? Easier.said("A crease alone shows the split too, and takes no time.")
+                : Easier.by(
+                        "A marker draws it quicker.",
+                        "Draw it with a marker",
+                        new Marker(colour, Marker.Drawn.EDGE, null, null, null, null, null, null, null, on));
+    }
 
     @Override
     public void lay(Ground ground) {
-        Tip laidWith = ground.tip(tip, HouseDefaults.LINE_TIP);
-        ground.place(
-                on,
-                new Bead(
-                        ground.piped(colour, countSeconds, HouseDefaults.PIPING_SECONDS, laidWith),
-                        ground.alongEdge(ground.on(on), insetMm == null ? laidWith.openingMm() / 2 : insetMm),
-                        laidWith.openingMm(),
-                        1,
-                        ground.raisedGate(on),
-                        HouseDefaults.RAISED_SECONDS_PER_CM));
+        Lines lines = along == Along.SPLITS
+                ? ground.splits(on)
+                : ground.alongEdge(
+                        ground.on(on),
+                        insetMm == null
+                                ? ground.tip(tip, HouseDefaults.LINE_TIP).openingMm() / 2
+                                : insetMm);
+        if (lines.isEmpty()) {
+            throw new Refused("along", "Nothing is split there. Divide the cookie first, or follow the edge.");
+        }
+        pipe(ground, lines, HouseDefaults.DRAW, HouseDefaults.RAISED_SECONDS_PER_CM);
     }
 }

@@ -2,44 +2,115 @@ package kindthimble.core.move;
 
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Kind;
+import kindthimble.core.catalogue.Refused;
+import kindthimble.core.catalogue.Text;
 import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Lines;
+import kindthimble.core.geometry.Region;
 import kindthimble.core.mark.Dressing;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Turn;
 import kindthimble.core.shop.HouseDefaults;
 
-/** Lines drawn with a food marker: as a guide on the bare cookie, or last of all on a dry coat. */
-@Word(value = "marker", says = "drawn lines: a guide, or the last touch")
+/** Drawn with a food marker: a guide on the bare cookie, a guide that icing will cover, or last of all on a dry coat. */
+@Word(value = "marker", says = "drawn lines: a guide, or the last touch", group = Kind.Group.DRESSED)
 public record Marker(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
 
-        @Amount(word = "how many", unit = Unit.PIECES, least = 1, most = 60, usual = 3)
-        int pieces,
+        @Choice(word = "draws", from = Choice.From.WORDS, usual = "LINES")
+        Drawn drawn,
+
+        @Amount(word = "how many", unit = Unit.PIECES, least = 1, most = 60, usual = PIECES)
+        Integer pieces,
+
+        @Choice(word = "run", from = Choice.From.WORDS, otherwise = "straight")
+        Strokes.Form form,
 
         @Amount(word = "tilt", unit = Unit.DEGREES, least = -90, most = 90, usual = 0)
         Double tiltDegrees,
 
+        @Text(word = "text", longest = 40, usual = "") String text,
+
+        @Amount(word = "letters' height", unit = Unit.MM, least = 2, most = 80, usual = Writing.USUAL_MM)
+        Double heightMm,
+
+        @Text(word = "own path in mm", longest = 20_000, usual = "")
+        String path,
+
+        @Choice(word = "when", from = Choice.From.WORDS, usual = "SURFACE_DRY")
+        When when,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Trim {
+    static final int PIECES = 3;
+
+    /** Where letters' outlines are followed: their middle, in shares of a stroke's width. */
+    private static final double MIDDLE_OF_STROKE = 0.42;
+
+    /** What is drawn. */
+    public enum Drawn {
+        LINES,
+        EDGE,
+        WRITING
+    }
+
+    /** When it is drawn on a coat; on a bare cookie it is a guide at once. */
+    public enum When {
+        /** On a skin, to be covered by icing. */
+        GUIDE,
+        HALF_DRY,
+        SURFACE_DRY,
+        DRY_THROUGH
+    }
 
     @Override
     public void lay(Ground ground) {
-        Lines lines =
-                Strokes.across(ground.on(on), pieces, tiltDegrees == null ? 0 : tiltDegrees, Strokes.Form.STRAIGHT);
-        boolean guide = ground.isBare(on);
+        boolean bare = ground.isBare(on);
+        When drawnWhen = when == null ? When.SURFACE_DRY : when;
+        Gate gate = bare
+                ? Gate.BARE_COOKIE
+                : switch (drawnWhen) {
+                    case GUIDE -> Gate.SKINNED;
+                    case HALF_DRY -> Gate.HALF_DRY;
+                    case SURFACE_DRY -> Gate.SURFACE_DRY;
+                    case DRY_THROUGH -> Gate.DRY_THROUGH;
+                };
+        Turn turn = bare ? Turn.COAT : drawnWhen == When.GUIDE ? Turn.GUIDE : Turn.MARKER;
+        double centimetres = 0;
+        Lines lines;
+        if (drawn == Drawn.WRITING) {
+            Region letters = Writing.letters(text, heightMm == null ? Writing.USUAL_MM : heightMm, ground.on(on));
+            double stroke = letters.strokeWidthMm();
+            lines = letters.inset(stroke * MIDDLE_OF_STROKE).edge();
+            centimetres = letters.areaMm2() / stroke / 10;
+        } else {
+            lines = drawn == Drawn.EDGE
+                    ? ground.alongEdge(ground.on(on), HouseDefaults.MARKER_MM / 2)
+                    : Strokes.drawn(ground, on, path, pieces == null ? PIECES : pieces, tiltDegrees, form);
+            centimetres = lines.lengthMm() / 10;
+        }
+        if (lines.isEmpty()) {
+            throw new Refused("drawn", "There is nothing to draw there. Take another section, or draw lines.");
+        }
         ground.place(
                 on,
                 new Dressing(
                         colour,
                         lines.pathData(),
                         HouseDefaults.MARKER_MM,
-                        lines.lengthMm(),
+                        10 * centimetres,
                         0,
-                        guide ? Gate.BARE_COOKIE : Gate.SURFACE_DRY,
-                        guide ? Turn.COAT : Turn.MARKER,
-                        lines.lengthMm() / 10 * HouseDefaults.MARKER_SECONDS_PER_CM));
+                        gate,
+                        turn,
+                        centimetres * HouseDefaults.MARKER_SECONDS_PER_CM));
+        if (gate == Gate.HALF_DRY) {
+            ground.warn(
+                    "A marker dents and tears icing that is only half dry.",
+                    ground.on(on),
+                    Remedy.set("Wait until the surface is dry", ground.here(), "when", When.SURFACE_DRY));
+        }
     }
 }

@@ -1,5 +1,7 @@
 package kindthimble.core.move;
 
+import java.util.Set;
+
 /**
  * Something that a decorator does to a cookie, as she plans it: a kind and a few numbers, each of which may be left to the shop.
  * A {@link Division} makes sections; all others, laid on a {@link Ground}, become measured marks.
@@ -14,9 +16,14 @@ public sealed interface Move permits Division, Coating, Detail, Trim {
         return null;
     }
 
-    /** What would take less time instead, as a sentence. */
-    default String easier() {
-        return "Fewer or larger strokes, airbrush or marker would be quicker.";
+    /** Keys of all colours that it takes. */
+    default Set<String> colours() {
+        return colour() == null ? Set.of() : Set.of(colour());
+    }
+
+    /** What would take less time instead. */
+    default Easier easier() {
+        return Easier.said("Fewer or larger strokes, airbrush or marker would be quicker.");
     }
 
     /**

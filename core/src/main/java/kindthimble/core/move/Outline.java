@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.stream.IntStream;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Lines;
@@ -21,7 +22,7 @@ import kindthimble.core.shop.Tip;
  * A bead round each section that keeps the flood in. Its centre line runs half a bead inside the edge. Where two sections meet, the
  * bead belongs to the one piped first and is counted once.
  */
-@Word(value = "outline", says = "a bead round the edge, to hold the flood")
+@Word(value = "outline", says = "a bead round the edge, to hold the flood", group = Kind.Group.COAT)
 public record Outline(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
 
@@ -42,6 +43,10 @@ public record Outline(
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "every section")
         String on)
         implements Detail {
+    @Override
+    public Easier easier() {
+        return Easier.by("One icing that holds its edge needs no outline.", "Leave the outline out", List.of());
+    }
 
     @Override
     public void lay(Ground ground) {
@@ -78,11 +83,14 @@ public record Outline(
         if (late) {
             ground.warn(
                     "An outline comes before the flood that it holds.",
-                    "Move it up",
-                    ground.movedTo(moves -> IntStream.range(0, moves.size())
-                            .filter(i -> moves.get(i) instanceof Coating)
-                            .findFirst()
-                            .orElse(0)));
+                    ground.on(on),
+                    Remedy.moved(
+                            "Move it up",
+                            ground.here(),
+                            moves -> IntStream.range(0, moves.size())
+                                    .filter(i -> moves.get(i) instanceof Coating)
+                                    .findFirst()
+                                    .orElse(0)));
         }
     }
 }

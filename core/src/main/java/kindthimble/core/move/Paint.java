@@ -1,6 +1,9 @@
 package kindthimble.core.move;
 
+import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Kind;
+import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.mark.Dressing;
@@ -8,31 +11,56 @@ import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Turn;
 import kindthimble.core.shop.HouseDefaults;
 
-/** Paint or dust on a coat that is dry through. */
-@Word(value = "paint", says = "paint or dust on a dry coat")
+/** Paint or dust on a coat that is dry through, or paint marbled into a wet one. */
+@Word(value = "paint", says = "paint or dust on a dry coat, or marbled into a wet one", group = Kind.Group.DRESSED)
 public record Paint(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
+
+        @Choice(word = "what", from = Choice.From.WORDS, usual = "PAINT")
+        What what,
+
+        @Amount(word = "share of the section", unit = Unit.PERCENT, least = 1, most = 100, usual = 100)
+        Double sharePercent,
 
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Trim {
+    /** How colour goes on. */
+    public enum What {
+        PAINT,
+        DUST,
+        MARBLED
+    }
 
     @Override
     public void lay(Ground ground) {
         Region region = ground.on(on);
-        ground.place(
-                on,
-                new Dressing(
-                        colour,
-                        region.pathData(),
-                        null,
-                        0,
-                        region.areaMm2(),
-                        Gate.DRY_THROUGH,
-                        Turn.MARKER,
-                        region.areaMm2() / 100 * HouseDefaults.PAINT_SECONDS_PER_CM2));
-        if (ground.isBare(on)) {
-            ground.warn("Paint goes on a coat that is dry through: put a flood before it.");
+        double share = (sharePercent == null ? 100 : sharePercent) / 100;
+        double seconds = share * region.areaMm2() / 100 * HouseDefaults.PAINT_SECONDS_PER_CM2;
+        if (what == What.MARBLED) {
+            ground.place(
+                    on,
+                    new Dressing(
+                            colour,
+                            Strokes.across(region, VEINS, VEIN_TILT, Strokes.Form.WAVY)
+                                    .pathData(),
+                            VEIN_MM,
+                            0,
+                            share * region.areaMm2(),
+                            Gate.WET,
+                            Turn.COAT,
+                            seconds));
+            ground.needWetCoat(on, "Veins of paint");
+            return;
         }
+        Region painted = share == 1 ? region : region.shrunkTo(share);
+        ground.place(on, Dressing.over(painted, colour, Gate.DRY_THROUGH, Turn.MARKER, seconds));
+        ground.needCoat(on, "Paint goes on a coat that is dry through: put a flood before it.");
     }
+
+    /** Marbling as it is drawn. */
+    static final int VEINS = 5;
+
+    static final double VEIN_TILT = 25;
+    static final double VEIN_MM = 1.2;
 }

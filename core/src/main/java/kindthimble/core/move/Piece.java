@@ -1,21 +1,26 @@
 package kindthimble.core.move;
 
+import java.util.List;
 import java.util.Locale;
 import kindthimble.core.catalogue.Amount;
+import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Refused;
 import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Scatter;
+import kindthimble.core.geometry.Spot;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Pieces;
 import kindthimble.core.shop.HouseDefaults;
 import kindthimble.core.shop.ShopSettings;
 
-/** Leaves, rosettes, stars and flowers, piped stiff by the piece; the shop weighs ten of each. */
-@Word(value = "piece", says = "leaves, rosettes, stars, flowers")
+/** Leaves, rosettes, stars, flowers and petals, piped stiff by the piece; the shop weighs ten of each. */
+@Word(value = "piece", says = "leaves, rosettes, stars, flowers, petals", group = Kind.Group.RAISED)
 public record Piece(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
 
@@ -28,9 +33,21 @@ public record Piece(
         @Amount(word = "size", unit = Unit.MM, least = 2, most = 40, usual = 9)
         double sizeMm,
 
+        @Choice(word = "laid", from = Choice.From.WORDS, usual = "SCATTERED")
+        Dot.Laid laid,
+
+        @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
+        Wait waits,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Detail {
+    @Override
+    public Easier easier() {
+        return pieces < 2
+                ? Easier.said("A transfer made ahead takes the hands off the day.")
+                : Easier.by("Fewer would be quicker.", "Half as many", Catalogue.with(this, "pieces", pieces / 2));
+    }
 
     @Override
     public void lay(Ground ground) {
@@ -38,19 +55,24 @@ public record Piece(
         if (room.isEmpty()) {
             throw new Refused("sizeMm", "A piece of that size does not fit there. Make it smaller.");
         }
-        ShopSettings shop = ground.shop();
         Pieces.Piped piped = kind == null ? Pieces.Piped.ROSETTE : kind;
-        double gramsEach = switch (piped) {
-            case LEAF -> shop.leafGrams();
-            case ROSETTE -> shop.rosetteGrams();
-            case STAR -> shop.starGrams();
-            case FLOWER -> shop.flowerGrams();
-        };
         Icing stiff = new Icing(
                 colour,
                 new Consistency(HouseDefaults.STIFF_BASE_SECONDS),
                 piped.name().toLowerCase(Locale.ROOT));
-        ground.place(
-                on, new Pieces(stiff, piped, Scatter.over(room, pieces), sizeMm, gramsEach, ground.raisedGate(on)));
+        List<Spot> spots = laid == Dot.Laid.ROWS ? Scatter.inRows(room, pieces) : Scatter.over(room, pieces);
+        Gate gate = ground.raisedGate(on, waits);
+        ground.place(on, new Pieces(stiff, piped, spots, sizeMm, gramsEach(piped, ground.settings()), gate));
+        ground.warnOfBleeding(on, colour, gate);
+    }
+
+    private static double gramsEach(Pieces.Piped piped, ShopSettings shop) {
+        return switch (piped) {
+            case LEAF -> shop.leafGrams();
+            case ROSETTE -> shop.rosetteGrams();
+            case STAR -> shop.starGrams();
+            case FLOWER -> shop.flowerGrams();
+            case PETAL -> shop.petalGrams();
+        };
     }
 }

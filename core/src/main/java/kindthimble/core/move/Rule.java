@@ -2,15 +2,18 @@ package kindthimble.core.move;
 
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Kind;
+import kindthimble.core.catalogue.Text;
 import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.icing.Consistency;
-import kindthimble.core.mark.Bead;
 import kindthimble.core.shop.HouseDefaults;
-import kindthimble.core.shop.Tip;
 
-/** Raised lines across sections: straight, wavy, scalloped or zigzag. */
-@Word(value = "raised lines", says = "raised lines across, straight or curled")
+/** Raised lines across sections, or along a path of one's own. */
+@Word(
+        value = "raised lines",
+        says = "raised lines across: straight, curved, or a path of your own",
+        group = Kind.Group.RAISED)
 public record Rule(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
 
@@ -23,6 +26,9 @@ public record Rule(
         @Amount(word = "tilt", unit = Unit.DEGREES, least = -90, most = 90, usual = 0)
         Double tiltDegrees,
 
+        @Text(word = "own path in mm", longest = 20_000, usual = "")
+        String path,
+
         @Choice(word = "tip", from = Choice.From.TIPS, usual = HouseDefaults.LINE_TIP)
         String tip,
 
@@ -34,25 +40,29 @@ public record Rule(
                 usual = HouseDefaults.PIPING_SECONDS)
         Double countSeconds,
 
+        @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
+        Wait waits,
+
+        @Choice(word = "finish", from = Choice.From.WORDS, otherwise = "plain")
+        Finish finish,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
-        implements Detail {
+        implements Piped {
+    @Override
+    public Easier easier() {
+        return Easier.by(
+                "A marker draws them quicker.",
+                "Draw them with a marker",
+                new Marker(colour, Marker.Drawn.LINES, pieces, form, tiltDegrees, null, null, path, null, on));
+    }
 
     @Override
     public void lay(Ground ground) {
-        Tip laidWith = ground.tip(tip, HouseDefaults.LINE_TIP);
-        ground.place(
-                on,
-                new Bead(
-                        ground.piped(colour, countSeconds, HouseDefaults.PIPING_SECONDS, laidWith),
-                        Strokes.across(
-                                ground.on(on),
-                                pieces,
-                                tiltDegrees == null ? 0 : tiltDegrees,
-                                form == null ? Strokes.Form.STRAIGHT : form),
-                        laidWith.openingMm(),
-                        1,
-                        ground.raisedGate(on),
-                        HouseDefaults.RAISED_SECONDS_PER_CM));
+        pipe(
+                ground,
+                Strokes.drawn(ground, on, path, pieces, tiltDegrees, form),
+                HouseDefaults.DRAW,
+                HouseDefaults.RAISED_SECONDS_PER_CM);
     }
 }

@@ -2,6 +2,7 @@ package kindthimble.core.move;
 
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.icing.Consistency;
@@ -9,11 +10,14 @@ import kindthimble.core.mark.Icing;
 import kindthimble.core.shop.HouseDefaults;
 
 /** Medium icing spread with a spatula, smooth or pressed with a texture sheet: area times thickness. */
-@Word(value = "spatula coat", says = "spread on, smooth or under a texture sheet")
+@Word(value = "spatula coat", says = "spread on, smooth or under a texture sheet", group = Kind.Group.COAT)
 public record Spatula(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
 
-        @Amount(word = "thickness", unit = Unit.MM, least = 1, most = 8, usual = HouseDefaults.SPATULA_MM)
+        @Choice(word = "surface", from = Choice.From.WORDS, usual = "SMOOTH")
+        Surface surface,
+
+        @Amount(word = "thickness", unit = Unit.MM, least = 1, most = 8, otherwise = "3 smooth, 4.5 pressed")
         Double spreadMm,
 
         @Amount(
@@ -27,6 +31,12 @@ public record Spatula(
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "what no other coat covers")
         String on)
         implements Coating {
+    /** What its surface becomes. */
+    public enum Surface {
+        SMOOTH,
+        /** Under a texture sheet, which is peeled off a day later. */
+        PRESSED
+    }
 
     @Override
     public Seam seam() {
@@ -35,14 +45,24 @@ public record Spatula(
 
     @Override
     public double thicknessMm(double orderFloodSeconds) {
-        return spreadMm == null ? HouseDefaults.SPATULA_MM : spreadMm;
+        if (spreadMm != null) {
+            return spreadMm;
+        }
+        return isPressed() ? HouseDefaults.PRESSED_MM : HouseDefaults.SPATULA_MM;
+    }
+
+    boolean isPressed() {
+        return surface == Surface.PRESSED;
     }
 
     @Override
     public void lay(Ground ground) {
         double thickness = thicknessMm(ground.orderFloodSeconds());
         Icing icing = new Icing(
-                colour, new Consistency(countSeconds == null ? HouseDefaults.MEDIUM_SECONDS : countSeconds), null);
+                colour,
+                new Consistency(countSeconds == null ? HouseDefaults.MEDIUM_SECONDS : countSeconds),
+                null,
+                Icing.Vessel.SPATULA);
         Spread.over(ground, icing, thickness, 1, (section, region) -> region.areaMm2() * thickness);
     }
 }

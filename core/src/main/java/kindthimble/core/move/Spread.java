@@ -14,7 +14,12 @@ import kindthimble.core.shop.HouseDefaults;
 final class Spread {
     private Spread() {}
 
-    static void over(
+    /**
+     * @param fullness 0.9 lean, 1 even, 1.15 generous
+     * @param fullMm3 volume of a section's coat at fullness 1
+     * @return what goes on in mm3
+     */
+    static double over(
             Ground ground,
             Icing icing,
             double thicknessMm,
@@ -22,28 +27,30 @@ final class Spread {
             ToDoubleBiFunction<String, Region> fullMm3) {
         Set<String> names = ground.ownCoat();
         boolean second = names.stream().anyMatch(ground::isCoated);
-        ground.coats().byPass(names).forEach((pass, own) -> {
+        double all = 0;
+        for (var pass : ground.coats().byPass(names).entrySet()) {
             List<Region> regions = new ArrayList<>();
             double mm3 = 0;
-            for (String section : own) {
+            for (String section : pass.getValue()) {
                 Region region = ground.region(section);
                 regions.add(region);
                 mm3 += Math.max(0, fullMm3.applyAsDouble(section, region) * fullness - ground.takeOutline(section));
-                ground.coat(section, thicknessMm);
+                ground.coat(section, icing.colour(), thicknessMm);
             }
-            ground.place(pass, new Coat(icing, regions, thicknessMm, mm3));
-        });
+            ground.place(pass.getKey(), new Coat(icing, regions, thicknessMm, mm3));
+            all += mm3;
+        }
         if (names.isEmpty()) {
-            ground.warn("Every section has a coat already, so this one covers nothing. Say on which sections it lies.");
+            ground.warn(
+                    "Every section has a coat already, so this one covers nothing. Say on which sections it lies.",
+                    ground.whole(),
+                    Remedy.replaced("Take it out", ground.here(), move -> List.of()));
         }
         if (second) {
-            ground.warn("This is a second coat over the first: both are counted in full.");
-        }
-        if (thicknessMm * fullness > HouseDefaults.THICKEST_MM) {
-            ground.warn("%.1f mm of wet icing is likely to run over the edge. Take a thinner count or less fullness."
-                    .formatted(thicknessMm * fullness));
+            ground.warn("This is a second coat over the first: both are counted in full.", ground.region(names));
         }
         smallAreas(ground, names, icing.colour());
+        return all;
     }
 
     private static void smallAreas(Ground ground, Set<String> names, String colour) {
@@ -53,20 +60,35 @@ final class Spread {
             if (ground.isSquiggled(section)) {
                 continue;
             }
-            double across = 2 * ground.region(section).widestRadiusUpTo(HouseDefaults.SMALL_AREA_MM / 2);
+            Region wet = ground.coats().wetWith(section, ground.region(section));
+            double across = 2 * wet.widestRadiusUpTo(HouseDefaults.SMALL_AREA_MM / 2);
             if (across < least) {
                 least = across;
                 smallest = section;
             }
         }
-        if (least < HouseDefaults.SMALL_AREA_MM) {
-            String where = smallest.equals(Sections.WHOLE) ? "" : " in " + smallest;
-            String on = smallest.equals(Sections.WHOLE) ? null : smallest;
+        if (least < HouseDefaults.FINEST_PART_MM) {
+            ground.warn(
+                    "Only %s mm wide%s: a part so fine can't be flooded. Draw it with a line, or make the cookie larger."
+                            .formatted(tenths(least), in(smallest)),
+                    ground.region(smallest));
+        } else if (least < HouseDefaults.SMALL_AREA_MM) {
             ground.warn(
                     "Only %s mm wide%s: it may crater. Pipe a squiggle first, or dry it under a fan."
-                            .formatted(Catalogue.plain(Math.round(least * 10) / 10.0), where),
-                    "Add a squiggle",
-                    ground.before(new Squiggle(colour, on)));
+                            .formatted(tenths(least), in(smallest)),
+                    ground.region(smallest),
+                    Remedy.before(
+                            "Add a squiggle",
+                            ground.here(),
+                            new Squiggle(colour, smallest.equals(Sections.WHOLE) ? null : smallest)));
         }
+    }
+
+    private static String in(String section) {
+        return section.equals(Sections.WHOLE) ? "" : " in " + section;
+    }
+
+    private static String tenths(double mm) {
+        return Catalogue.plain(Math.round(mm * 10) / 10.0);
     }
 }

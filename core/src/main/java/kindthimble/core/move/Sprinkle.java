@@ -2,6 +2,7 @@ package kindthimble.core.move;
 
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Region;
@@ -9,9 +10,10 @@ import kindthimble.core.mark.Dressing;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Shapes;
 import kindthimble.core.mark.Turn;
+import kindthimble.core.shop.HouseDefaults;
 
 /** Sprinkles, sugar, pearls or candies pressed into the wet coat: candies before sugar. */
-@Word(value = "sprinkle", says = "candies, pearls or sugar, while wet")
+@Word(value = "sprinkle", says = "sprinkles, candies, pearls or sugar, while wet", group = Kind.Group.WET)
 public record Sprinkle(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
 
@@ -30,6 +32,7 @@ public record Sprinkle(
     public enum What {
         CANDIES(5),
         PEARLS(3),
+        SPRINKLES(1.4),
         SUGAR(0.8);
 
         private final double mm;
@@ -43,6 +46,7 @@ public record Sprinkle(
     public void lay(Ground ground) {
         Region region = ground.on(on);
         What strewn = what == null ? What.PEARLS : what;
+        int sugaredAt = ground.sugar(on, strewn == What.SUGAR);
         ground.place(
                 on,
                 new Dressing(
@@ -55,5 +59,17 @@ public record Sprinkle(
                         Turn.COAT,
                         strewn == What.CANDIES ? pieces : SECONDS_A_HANDFUL));
         ground.needWetCoat(on, "Sprinkles");
+        if (strewn != What.SUGAR && sugaredAt >= 0) {
+            ground.warn(
+                    "On sugar they do not hold: press them in first, then strew the sugar.",
+                    region,
+                    Remedy.moved("Press them in first", ground.here(), moves -> sugaredAt));
+        }
+        if ((strewn == What.CANDIES || strewn == What.SUGAR) && ground.marginMm() < HouseDefaults.PRESSED_MARGIN_MM) {
+            ground.warn(
+                    "What is pressed in pushes icing outward: leave a margin of 3 mm.",
+                    ground.whole(),
+                    Remedy.margin("Leave 3 mm at the edge", HouseDefaults.PRESSED_MARGIN_MM));
+        }
     }
 }

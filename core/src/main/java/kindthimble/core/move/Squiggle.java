@@ -1,6 +1,7 @@
 package kindthimble.core.move;
 
 import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.mark.Dressing;
@@ -9,7 +10,7 @@ import kindthimble.core.mark.Turn;
 import kindthimble.core.shop.HouseDefaults;
 
 /** A line through a small section before it is flooded, so that the coat does not sink. Its volume is part of the flood's. */
-@Word(value = "squiggle", says = "a line inside a small section, against craters")
+@Word(value = "squiggle", says = "a line inside a small section, against craters", group = Kind.Group.COAT)
 public record Squiggle(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
 

@@ -2,15 +2,17 @@ package kindthimble.core.move;
 
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Print;
 import kindthimble.core.shop.HouseDefaults;
 
 /** Piping icing spread through a stencil on a flat dry coat. */
-@Word(value = "stencil", says = "spread through a stencil on a dry coat")
+@Word(value = "stencil", says = "spread through a stencil on a dry coat", group = Kind.Group.RAISED)
 public record Stencil(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
 
@@ -20,32 +22,46 @@ public record Stencil(
         @Amount(word = "parts", unit = Unit.PIECES, least = 1, most = 4, usual = 1)
         Integer parts,
 
+        @Choice(word = "waits until", from = Choice.From.WORDS, usual = "SURFACE_DRY")
+        Wait waits,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Detail {
+    @Override
+    public Easier easier() {
+        return Easier.by(
+                "Airbrush through the stencil leaves nothing to scrape.", "Airbrush instead", new Airbrush(colour, on));
+    }
 
     @Override
     public void lay(Ground ground) {
+        Gate gate = waits == null ? Gate.SURFACE_DRY : waits.gate();
         ground.place(
                 on,
                 new Print(
-                        new Icing(colour, new Consistency(HouseDefaults.PIPING_SECONDS), null),
+                        new Icing(colour, new Consistency(HouseDefaults.PIPING_SECONDS), null, Icing.Vessel.SCRAPER),
                         ground.on(on),
                         openPercent / 100,
-                        parts == null ? 1 : parts));
-        if (ground.isBare(on)) {
-            ground.warn("A stencil needs a dry coat under it: put a flood before it.");
-        } else if (ground.coats().passes() > 1) {
+                        parts == null ? 1 : parts,
+                        gate));
+        if (gate.compareTo(Gate.SURFACE_DRY) < 0) {
+            ground.warn(
+                    "A stencil sticks to icing that is not dry on top, and dents it.",
+                    ground.on(on),
+                    Remedy.set("Wait until the surface is dry", ground.here(), "waits", Wait.SURFACE_DRY));
+        }
+        ground.needCoat(on, "A stencil needs a dry coat under it: put a flood before it.");
+        if (!ground.isBare(on) && ground.coats().byPass(ground.named(on)).size() > 1) {
             ground.warn(
                     "A stencil wants a flat coat; these sections crease. Let them flow, or airbrush instead.",
-                    "Let them flow",
-                    moves -> moves.stream().map(Stencil::flowing).toList());
+                    ground.on(on),
+                    Remedy.flowing("Let them flow"));
+        } else if (ground.hasRaised(on)) {
+            ground.warn(
+                    "A stencil wants a flat coat; something raised lies there already.",
+                    ground.on(on),
+                    Remedy.replaced("Airbrush instead", ground.here(), stencil -> easier().instead()));
         }
-    }
-
-    private static Move flowing(Move move) {
-        return move instanceof Flood f
-                ? new Flood(f.colour(), f.countSeconds(), f.fullness(), f.tip(), f.on(), Seam.FLOW)
-                : move;
     }
 }

@@ -2,6 +2,8 @@ package kindthimble.core.move;
 
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Kind;
+import kindthimble.core.catalogue.Text;
 import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Lines;
@@ -10,15 +12,24 @@ import kindthimble.core.shop.HouseDefaults;
 import kindthimble.core.shop.Tip;
 
 /** Lines laid into the wet coat; a needle drawn across them feathers or marbles them. */
-@Word(value = "wet line", says = "lines that sink into the flood; dragged, they feather")
+@Word(
+        value = "wet line",
+        says = "lines or plaid that sink into the flood; dragged, they feather or marble",
+        group = Kind.Group.WET)
 public record Stripe(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
 
         @Amount(word = "how many", unit = Unit.PIECES, least = 1, most = 40, usual = 5)
         int pieces,
 
+        @Choice(word = "run", from = Choice.From.WORDS, otherwise = "straight")
+        Strokes.Form form,
+
         @Amount(word = "tilt", unit = Unit.DEGREES, least = -90, most = 90, usual = 0)
         Double tiltDegrees,
+
+        @Text(word = "own path in mm", longest = 20_000, usual = "")
+        String path,
 
         @Choice(word = "tip", from = Choice.From.TIPS, usual = HouseDefaults.OUTLINE_TIP)
         String tip,
@@ -34,18 +45,26 @@ public record Stripe(
         @Amount(word = "drags across", unit = Unit.PIECES, least = 0, most = 40, usual = 0)
         Integer drags,
 
+        @Choice(word = "dragged", from = Choice.From.WORDS, usual = "FEATHERED")
+        Dragged dragged,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Detail {
+    /** How a needle is drawn across the lines. */
+    public enum Dragged {
+        /** There and back, all strokes alike. */
+        FEATHERED,
+        /** In curls, any way. */
+        MARBLED
+    }
 
     @Override
     public void lay(Ground ground) {
         Tip laidWith = ground.tip(tip, HouseDefaults.OUTLINE_TIP);
-        Lines lines = Strokes.across(
-                ground.on(on),
-                pieces,
-                tiltDegrees == null ? 0 : tiltDegrees,
-                drags != null && drags > 0 ? Strokes.Form.WAVY : Strokes.Form.STRAIGHT);
+        boolean drawnOut = drags != null && drags > 0 && form == null;
+        Strokes.Form run = drawnOut ? dragged == Dragged.MARBLED ? Strokes.Form.WAVY : Strokes.Form.ZIGZAG : form;
+        Lines lines = Strokes.drawn(ground, on, path, pieces, tiltDegrees, run);
         ground.place(
                 on,
                 new WetLines(

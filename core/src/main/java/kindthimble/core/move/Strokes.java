@@ -5,14 +5,47 @@ import java.util.List;
 import kindthimble.core.catalogue.Refused;
 import kindthimble.core.geometry.Box;
 import kindthimble.core.geometry.Lines;
+import kindthimble.core.geometry.Pen;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Spot;
 
 /** Draws the lines that moves lay across a region. */
 final class Strokes {
     private static final double STEP_MM = 0.5;
+    private static final double MOST_OUTSIDE = 0.02;
 
     private Strokes() {}
+
+    /**
+     * A path of one's own where there is one, else evenly spaced lines. Warns when the path reaches over the edge.
+     *
+     * @param path SVG path data in mm, from the middle of the region; null or blank for none
+     */
+    static Lines drawn(Ground ground, String on, String path, Integer count, Double tiltDegrees, Form form) {
+        Region region = ground.on(on);
+        if (path == null || path.isBlank()) {
+            return across(
+                    region,
+                    count == null ? 1 : count,
+                    tiltDegrees == null ? 0 : tiltDegrees,
+                    form == null ? Form.STRAIGHT : form);
+        }
+        Box box = region.box();
+        Lines whole;
+        try {
+            whole = Pen.following(path).lines().moved(box.x() + box.widthMm() / 2, box.y() + box.heightMm() / 2);
+        } catch (IllegalArgumentException e) {
+            throw new Refused("path", "This path can't be read: " + e.getMessage() + ".");
+        }
+        Lines inside = whole.within(region);
+        if (inside.isEmpty()) {
+            throw new Refused("path", "This path misses the section. Its 0 0 lies in the section's middle, in mm.");
+        }
+        if (inside.lengthMm() < (1 - MOST_OUTSIDE) * whole.lengthMm()) {
+            ground.warn("The path reaches over the edge: only what lies inside is counted.", region);
+        }
+        return inside;
+    }
 
     /**
      * Evenly spaced lines across a region.
@@ -22,41 +55,57 @@ final class Strokes {
      * @throws Refused when none of them meets the region
      */
     static Lines across(Region region, int count, double tiltDegrees, Form form) {
-        Box box = region.turned(-tiltDegrees).box();
-        List<Lines> lines = new ArrayList<>();
-        double apart = box.heightMm() / (count + 1);
-        double cos = Math.cos(Math.toRadians(tiltDegrees));
-        double sin = Math.sin(Math.toRadians(tiltDegrees));
-        for (int i = 1; i <= count; i++) {
-            double y = box.y() + i * apart;
-            List<Spot> spots = new ArrayList<>();
-            for (double x = 0; x < box.widthMm() + STEP_MM; x += STEP_MM) {
-                double px = box.x() + Math.min(x, box.widthMm());
-                double py = y + form.offset(Math.min(x, box.widthMm()), Math.min(apart / 3, 3));
-                spots.add(new Spot(px * cos - py * sin, px * sin + py * cos));
-            }
-            lines.add(Lines.through(spots).within(region));
+        List<Lines> lines = new ArrayList<>(parallel(region, count, tiltDegrees, form));
+        if (form == Form.PLAID) {
+            lines.addAll(parallel(region, count, tiltDegrees + 90, form));
         }
-        Lines all = Lines.all(lines.stream().filter(line -> !line.isEmpty()).toList());
+        Lines all = Lines.all(lines);
         if (all.isEmpty()) {
             throw new Refused("", "None of these lines meets the section. Change their number or their tilt.");
         }
         return all;
     }
 
+    private static List<Lines> parallel(Region region, int count, double tiltDegrees, Form form) {
+        Box box = region.turned(-tiltDegrees).box();
+        List<Lines> lines = new ArrayList<>();
+        double apart = box.heightMm() / (count + 1);
+        double cos = Math.cos(Math.toRadians(tiltDegrees));
+        double sin = Math.sin(Math.toRadians(tiltDegrees));
+        double step = form.isStraight() ? box.widthMm() : STEP_MM;
+        for (int i = 1; i <= count; i++) {
+            double y = box.y() + i * apart;
+            List<Spot> spots = new ArrayList<>();
+            for (double x = 0; x < box.widthMm() + step; x += step) {
+                double px = box.x() + Math.min(x, box.widthMm());
+                double py = y + form.offset(Math.min(x, box.widthMm()), box.widthMm(), Math.min(apart / 3, 3));
+                spots.add(new Spot(px * cos - py * sin, px * sin + py * cos));
+            }
+            lines.add(Lines.through(spots).within(region));
+        }
+        return lines;
+    }
+
     /** How a line runs. */
     public enum Form {
         STRAIGHT,
+        CURVE,
         WAVY,
         SCALLOP,
-        ZIGZAG;
+        ZIGZAG,
+        PLAID;
 
         private static final double WAVE_MM = 8;
 
-        double offset(double along, double heightMm) {
+        boolean isStraight() {
+            return this == STRAIGHT || this == PLAID;
+        }
+
+        double offset(double along, double length, double heightMm) {
             double turn = along / WAVE_MM;
             return switch (this) {
-                case STRAIGHT -> 0;
+                case STRAIGHT, PLAID -> 0;
+                case CURVE -> 3 * heightMm * (1 - Math.pow(2 * along / length - 1, 2)) - 1.5 * heightMm;
                 case WAVY -> heightMm * Math.sin(2 * Math.PI * turn);
                 case SCALLOP -> heightMm * (Math.abs(Math.sin(Math.PI * turn)) - 0.5);
                 case ZIGZAG -> heightMm * (Math.abs(2 * (turn - Math.floor(turn + 0.5))) - 0.5);

@@ -2,16 +2,17 @@ package kindthimble.core.move;
 
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Refused;
 import kindthimble.core.catalogue.Text;
 import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Across;
 import kindthimble.core.geometry.Box;
+import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.lettering.Letters;
-import kindthimble.core.mark.Bead;
 import kindthimble.core.shop.HouseDefaults;
 import kindthimble.core.shop.Tip;
 
@@ -19,12 +20,13 @@ import kindthimble.core.shop.Tip;
  * Piped writing in the shipped face of even strokes. The length of its strokes comes from their outline: a stroke of length L and
  * width w has the area {@code L w} and the edge {@code 2 L + 2 w}.
  */
-@Word(value = "writing", says = "piped letters")
+@Word(value = "writing", says = "piped letters", group = Kind.Group.RAISED)
 public record Writing(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
+
         @Text(word = "text", longest = 40, usual = "Hello") String text,
 
-        @Amount(word = "height", unit = Unit.MM, least = 2, most = 80, usual = 9)
+        @Amount(word = "height", unit = Unit.MM, least = 2, most = 80, usual = USUAL_MM)
         double heightMm,
 
         @Choice(word = "tip", from = Choice.From.TIPS, usual = HouseDefaults.LINE_TIP)
@@ -38,42 +40,87 @@ public record Writing(
                 usual = HouseDefaults.PIPING_SECONDS)
         Double countSeconds,
 
+        @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
+        Wait waits,
+
+        @Choice(word = "finish", from = Choice.From.WORDS, otherwise = "plain")
+        Finish finish,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
-        implements Detail {
+        implements Piped {
+    static final double USUAL_MM = 9;
+    private static final double MOST_OUTSIDE = 0.02;
+
+    /** How far inside the outline of a stroke its drawn line runs, in stroke widths. */
+    private static final double MIDDLE_OF_STROKE = 0.42;
+
+    @Override
+    public Easier easier() {
+        return Easier.by(
+                "A marker writes it quicker.",
+                "Write it with a marker",
+                new Marker(colour, Marker.Drawn.WRITING, null, null, null, text, heightMm, null, null, on));
+    }
 
     @Override
     public void lay(Ground ground) {
-        Tip laidWith = ground.tip(tip, HouseDefaults.LINE_TIP);
         Region region = ground.on(on);
+        Region letters = letters(text, heightMm, region);
+        double stroke = letters.strokeWidthMm();
+        Lines along = letters.inset(stroke * MIDDLE_OF_STROKE).edge();
+        // The line drawn runs there and back within each stroke; the draw makes its length that of the stroke.
+        pipe(ground, along, letters.areaMm2() / stroke / along.lengthMm(), HouseDefaults.WRITING_SECONDS_PER_CM);
+        Tip laidWith = ground.tip(tip, HouseDefaults.LINE_TIP);
+        double finest = laidWith.openingMm();
+        if (stroke < finest) {
+            double tall = Math.ceil(10 * heightMm * finest / stroke) / 10;
+            ground.warn(
+                    "At this height a stroke is %.1f mm wide, finer than tip %s: it closes up. Write larger, or take a finer tip."
+                            .formatted(stroke, laidWith.name()),
+                    letters,
+                    Remedy.set("Write it %.1f mm high".formatted(tall), ground.here(), "heightMm", tall));
+        }
+        if (reachesOver(letters, region)) {
+            double fits = fitting(region);
+            ground.warn(
+                    "The writing reaches over the edge. Write smaller, or fewer letters.",
+                    region,
+                    fits < 2
+                            ? null
+                            : Remedy.set("Write it %.1f mm high".formatted(fits), ground.here(), "heightMm", fits));
+        }
+    }
+
+    /** The outline of writing in the middle of a region. */
+    static Region letters(String text, double heightMm, Region region) {
         Box box = region.box();
-        Region letters;
         try {
-            letters = Letters.WRITTEN
+            return Letters.WRITTEN
                     .written(text == null || text.isBlank() ? "Hello" : text)
                     .fitted(heightMm, Across.HEIGHT)
                     .moved(box.x() + box.widthMm() / 2, box.y() + box.heightMm() / 2);
         } catch (Refused refused) {
             throw new Refused("text", refused.getMessage());
         }
-        double stroke = letters.strokeWidthMm();
-        ground.place(
-                on,
-                new Bead(
-                        ground.piped(colour, countSeconds, HouseDefaults.PIPING_SECONDS, laidWith),
-                        letters.inset(stroke * 0.42).edge(),
-                        laidWith.openingMm(),
-                        letters.areaMm2()
-                                / stroke
-                                / letters.inset(stroke * 0.42).perimeterMm(),
-                        ground.raisedGate(on),
-                        HouseDefaults.WRITING_SECONDS_PER_CM));
-        if (stroke < laidWith.openingMm()) {
-            ground.warn("At this height a stroke is %.1f mm wide, finer than tip %s. Write larger, or take a finer tip."
-                    .formatted(stroke, laidWith.name()));
+    }
+
+    private static boolean reachesOver(Region letters, Region region) {
+        return letters.areaMm2() - region.intersection(letters).areaMm2() > MOST_OUTSIDE * letters.areaMm2();
+    }
+
+    /** The largest height in tenths of a mm at which it stays inside. */
+    private double fitting(Region region) {
+        double fits = 0;
+        double tooTall = heightMm;
+        while (tooTall - fits > 0.1) {
+            double middle = (fits + tooTall) / 2;
+            if (reachesOver(letters(text, middle, region), region)) {
+                tooTall = middle;
+            } else {
+                fits = middle;
+            }
         }
-        if (letters.areaMm2() - region.intersection(letters).areaMm2() > 0.02 * letters.areaMm2()) {
-            ground.warn("The writing reaches over the edge. Write smaller, or fewer letters.");
-        }
+        return Math.floor(10 * fits) / 10;
     }
 }

@@ -2,6 +2,7 @@ package kindthimble.core.pour;
 
 import java.util.List;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.mark.Icing;
 
 /**
  * Icing wanted on the cookies of an order, breakage spares with them.
@@ -32,10 +33,11 @@ public record Demand(int cookies, int spares, List<OfColour> colours) {
 
     /**
      * @param consistency how stiff
+     * @param vessel what it is put on the cookies out of
      * @param tips names of the tips it is piped with; empty when only tipless bags are used
      * @param drinks where it goes
      */
-    public record Portion(Consistency consistency, List<String> tips, List<Drink> drinks) {
+    public record Portion(Consistency consistency, Icing.Vessel vessel, List<String> tips, List<Drink> drinks) {
         public Portion {
             tips = List.copyOf(tips);
             drinks = List.copyOf(drinks);
@@ -53,10 +55,13 @@ public record Demand(int cookies, int spares, List<OfColour> colours) {
      * @param move index of the move
      * @param gramsEach on one cookie
      * @param cookies how many are iced, spares with them
+     * @param piecesEach pieces made ahead for each cookie; 0 for all else
+     * @param sparePieces how many more of them are made, because some break
      */
-    public record Drink(String design, int move, double gramsEach, int cookies) {
+    public record Drink(String design, int move, double gramsEach, int cookies, int piecesEach, int sparePieces) {
         public double grams() {
-            return gramsEach * cookies;
+            double more = piecesEach == 0 ? 0 : gramsEach / piecesEach * sparePieces;
+            return gramsEach * cookies + more;
         }
     }
 }

@@ -2,6 +2,7 @@ package kindthimble.core.pour;
 
 import java.util.List;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.mark.Icing;
 
 /**
  * All that is mixed for an order: base, bowls, bags, and what goes on the scale. All masses in grams.
@@ -37,6 +38,7 @@ public record Pour(
     public int bags() {
         return bowls.stream()
                 .flatMap(bowl -> bowl.portions().stream())
+                .filter(portion -> portion.vessel() == Icing.Vessel.BAG)
                 .mapToInt(Portion::bags)
                 .sum();
     }
@@ -72,12 +74,13 @@ public record Pour(
      *
      * @param countSeconds its count
      * @param state its consistency in words
+     * @param vessel what it is put on the cookies out of
      * @param cookiesGrams finished icing that the cookies take
      * @param spareGrams its share of the bowl's spare
-     * @param keptGrams what stays in its bags
+     * @param keptGrams what stays in its bags or its bowl, or on the scraper
      * @param baseGrams base taken from the bowl
      * @param waterGrams water stirred in
-     * @param bags how many bags
+     * @param bags how many bags, or loads of the scraper; 1 for a bowl
      * @param gramsPerBag finished icing in each
      * @param tips names of the tips used; empty for tipless bags
      * @param drinks where it goes
@@ -85,6 +88,7 @@ public record Pour(
     public record Portion(
             double countSeconds,
             Consistency.State state,
+            Icing.Vessel vessel,
             double cookiesGrams,
             double spareGrams,
             double keptGrams,
@@ -133,7 +137,7 @@ public record Pour(
      * @param waterGrams stirred in at thinning
      * @param cookiesGrams on the cookies, breakage spares with them
      * @param spareGrams against running short
-     * @param bagsGrams kept by bags
+     * @param bagsGrams kept by bags, dip bowls and scrapers
      * @param bowlsGrams kept by bowls
      * @param mixerGrams kept by the mixer
      * @param surplusGrams left of rounding up, and of filling the mixer to its least

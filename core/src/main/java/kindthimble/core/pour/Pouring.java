@@ -3,6 +3,8 @@ package kindthimble.core.pour;
 import java.util.ArrayList;
 import java.util.List;
 import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.mark.Icing;
+import kindthimble.core.shop.HouseDefaults;
 import kindthimble.core.shop.ShopSettings;
 
 /**
@@ -61,14 +63,15 @@ public final class Pouring {
     }
 
     private Pour.Portion portion(Demand.Portion portion, double spareGrams) {
-        double keptInEach = portion.tips().isEmpty() ? shop.tiplessBagKeepsGrams() : shop.tippedBagKeepsGrams();
+        double keptInEach = keptInEach(portion);
         double wanted = portion.grams() + spareGrams;
-        int bags = (int) Math.max(1, Math.ceil(wanted / (shop.bagFillGrams() - keptInEach) - 1e-9));
+        int bags = fillings(portion.vessel(), wanted, keptInEach);
         double finished = wanted + bags * keptInEach;
         double base = recipe.curve().waterPer100Base(portion.consistency()).baseIn(finished);
         return new Pour.Portion(
                 portion.consistency().countSeconds(),
                 portion.consistency().state(),
+                portion.vessel(),
                 portion.grams(),
                 spareGrams,
                 bags * keptInEach,
@@ -78,6 +81,24 @@ public final class Pouring {
                 finished / bags,
                 portion.tips(),
                 portion.drinks());
+    }
+
+    private double keptInEach(Demand.Portion portion) {
+        return switch (portion.vessel()) {
+            case BAG -> portion.tips().isEmpty() ? shop.tiplessBagKeepsGrams() : shop.tippedBagKeepsGrams();
+            case DIP_BOWL -> shop.dipBowlKeepsGrams();
+            case SCRAPER, SPATULA -> shop.scraperKeepsGrams();
+        };
+    }
+
+    /** Bags filled, or loads of the scraper; one bowl for dipping or for the spatula holds all. */
+    private int fillings(Icing.Vessel vessel, double wantedGrams, double keptInEach) {
+        double most = switch (vessel) {
+            case BAG -> shop.bagFillGrams() - keptInEach;
+            case SCRAPER -> HouseDefaults.SCRAPER_LOAD_GRAMS;
+            case DIP_BOWL, SPATULA -> Double.POSITIVE_INFINITY;
+        };
+        return (int) Math.max(1, Math.ceil(wantedGrams / most - 1e-9));
     }
 
     private Pour.Balance balance(List<Pour.Bowl> bowls, Batches batches) {

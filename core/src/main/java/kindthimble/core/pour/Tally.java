@@ -10,6 +10,7 @@ import java.util.TreeSet;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.mark.Ahead;
 import kindthimble.core.mark.Icing;
 
 /** Adds up what the cookies of an order take, by colour and consistency. */
@@ -64,20 +65,36 @@ public final class Tally {
             }
             double grams = on.mark().grams(recipe);
             gramsOnEach.merge(icing.colour(), grams, Double::sum);
-            sums.computeIfAbsent(icing.colour(), colour -> new Sum())
-                    .add(icing, new Demand.Drink(line.design(), on.move(), grams, iced));
+            sums.computeIfAbsent(icing.colour(), colour -> new Sum()).add(icing, drink(line.design(), on, grams, iced));
         }
         gramsOnEach.forEach((colour, grams) -> sums.get(colour).squaredGrams += iced * grams * grams);
     }
 
+    private static Demand.Drink drink(String design, Cookie.OnCookie on, double grams, int iced) {
+        Ahead ahead = on.mark().ahead();
+        return ahead == null
+                ? new Demand.Drink(design, on.move(), grams, iced, 0, 0)
+                : new Demand.Drink(design, on.move(), grams, iced, ahead.pieces(), ahead.spares(iced));
+    }
+
+    /** What is thinned and filled alike. */
+    private record Filled(Consistency consistency, Icing.Vessel vessel) implements Comparable<Filled> {
+        @Override
+        public int compareTo(Filled other) {
+            int byCount = consistency.compareTo(other.consistency);
+            return byCount != 0 ? byCount : vessel.compareTo(other.vessel);
+        }
+    }
+
     private static final class Sum {
-        private final Map<Consistency, List<Demand.Drink>> drinks = new TreeMap<>();
-        private final Map<Consistency, SortedSet<String>> tips = new TreeMap<>();
+        private final Map<Filled, List<Demand.Drink>> drinks = new TreeMap<>();
+        private final Map<Filled, SortedSet<String>> tips = new TreeMap<>();
         private double squaredGrams;
 
         void add(Icing icing, Demand.Drink drink) {
-            drinks.computeIfAbsent(icing.consistency(), c -> new ArrayList<>()).add(drink);
-            SortedSet<String> used = tips.computeIfAbsent(icing.consistency(), c -> new TreeSet<>());
+            Filled filled = new Filled(icing.consistency(), icing.vessel());
+            drinks.computeIfAbsent(filled, f -> new ArrayList<>()).add(drink);
+            SortedSet<String> used = tips.computeIfAbsent(filled, f -> new TreeSet<>());
             if (icing.tip() != null) {
                 used.add(icing.tip());
             }
@@ -85,8 +102,8 @@ public final class Tally {
 
         Demand.OfColour ofColour(String colour) {
             List<Demand.Portion> portions = new ArrayList<>();
-            drinks.forEach((consistency, list) ->
-                    portions.add(new Demand.Portion(consistency, List.copyOf(tips.get(consistency)), list)));
+            drinks.forEach((filled, list) -> portions.add(
+                    new Demand.Portion(filled.consistency(), filled.vessel(), List.copyOf(tips.get(filled)), list)));
             return new Demand.OfColour(colour, squaredGrams, portions);
         }
     }

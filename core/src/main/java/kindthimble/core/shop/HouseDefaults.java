@@ -66,6 +66,41 @@ public final class HouseDefaults {
     /** Thickness of icing spread through a stencil, mm (k). */
     public static final double STENCIL_MM = 0.3;
 
+    /** Icing dabbed on for texture, mm (k). */
+    public static final double DABBED_MM = 0.5;
+
+    /** A transfer's own coat, mm; the glue under one, g; under a cookie on a cookie, g (k). */
+    public static final double TRANSFER_MM = 1.8;
+
+    public static final double GLUE_GRAMS = 0.3;
+    public static final double COOKIE_GLUE_GRAMS = 3;
+
+    /** Spares of transfers: at least so many, and a share, more when they are fragile (k). */
+    public static final int LEAST_TRANSFER_SPARES = 2;
+
+    public static final double TRANSFER_SPARE_SHARE = 0.15;
+    public static final double FRAGILE_SPARE_SHARE = 0.30;
+
+    /** A transfer with a smaller inscribed radius breaks easily, mm (k). */
+    public static final double FRAGILE_RADIUS_MM = 1.5;
+
+    /** Nothing finer than this can be flooded or told apart, mm (k). */
+    public static final double FINEST_PART_MM = 1.2;
+
+    /** Wet marks on each other this near the edge run over, mm; and the margin where candies are pressed in, mm (k). */
+    public static final double NEAR_EDGE_MM = 3;
+
+    public static final double PRESSED_MARGIN_MM = 3;
+
+    /** Share of a marbled dip that is its second colour (k). */
+    public static final double MARBLED_SHARE_PERCENT = 20;
+
+    /** Dark on light bleeds from this difference in L* on (k). */
+    public static final double BLEEDS_FROM_DELTA_L = 45;
+
+    /** A middling density of stiff icing, mg/mm3, to tell the volume of what is weighed by the piece (d). */
+    public static final double PIECE_MG_PER_MM3 = 1.3;
+
     /** A section narrower than this craters easily, mm (k). */
     public static final double SMALL_AREA_MM = 9;
 
@@ -81,6 +116,12 @@ public final class HouseDefaults {
     public static final double ROSETTE_GRAMS = 1.2;
     public static final double STAR_GRAMS = 0.4;
     public static final double FLOWER_GRAMS = 1.5;
+    public static final double PETAL_GRAMS = 0.3;
+
+    /** Grams of a centimetre of border (k): pipe ten centimetres and weigh them. */
+    public static final double RUFFLE_GRAMS_PER_CM = 0.45;
+
+    public static final double BRUSHED_GRAMS_PER_CM = 0.2;
 
     /** Hands: seconds a cm, a cm2 or a piece (k). */
     public static final double OUTLINE_SECONDS_PER_CM = 2.5;
@@ -92,6 +133,9 @@ public final class HouseDefaults {
     public static final double RAISED_SECONDS_PER_CM = 3;
     public static final double WRITING_SECONDS_PER_CM = 4;
     public static final double PIECE_SECONDS = 2.5;
+    public static final double BRUSHED_SECONDS_PER_CM = 6;
+    public static final double DAB_SECONDS_PER_CM2 = 1.5;
+    public static final double TRANSFER_SECONDS = 8;
     public static final double DRAG_SECONDS = 2;
     public static final double STENCIL_SECONDS = 45;
     public static final double MARKER_SECONDS_PER_CM = 3;
@@ -99,8 +143,8 @@ public final class HouseDefaults {
     public static final double AIRBRUSH_SECONDS = 10;
     public static final double BAG_SECONDS = 6;
 
-    /** Icing takes what has to sink in well for so long, s; and how much of that the hands may use (k). */
-    public static final double WET_WINDOW_SECONDS = 120;
+    /** A coat has a skin after so long, s; and the share of that which the hands may use (k). */
+    public static final double WET_WINDOW_SECONDS = 600;
 
     public static final double SHARE_OF_WET_WINDOW = 0.6;
 
@@ -122,6 +166,12 @@ public final class HouseDefaults {
     public static final double TIPLESS_BAG_KEEPS_GRAMS = 6;
     public static final double BOWL_KEEPS_GRAMS = 5;
     public static final double MIXER_KEEPS_GRAMS = 15;
+
+    /** What stays in a bowl for dipping; on the scraper of a stencil a load, and what a load is, g (k). */
+    public static final double DIP_BOWL_KEEPS_GRAMS = 80;
+
+    public static final double SCRAPER_KEEPS_GRAMS = 4;
+    public static final double SCRAPER_LOAD_GRAMS = 40;
     public static final double MIXER_LEAST_GRAMS = 300;
     public static final double MIXER_MOST_GRAMS = 1400;
 
@@ -178,6 +228,8 @@ public final class HouseDefaults {
                 TIPPED_BAG_KEEPS_GRAMS,
                 TIPLESS_BAG_KEEPS_GRAMS,
                 BOWL_KEEPS_GRAMS,
+                DIP_BOWL_KEEPS_GRAMS,
+                SCRAPER_KEEPS_GRAMS,
                 MIXER_KEEPS_GRAMS,
                 MIXER_LEAST_GRAMS,
                 MIXER_MOST_GRAMS,
@@ -188,6 +240,9 @@ public final class HouseDefaults {
                 ROSETTE_GRAMS,
                 STAR_GRAMS,
                 FLOWER_GRAMS,
+                PETAL_GRAMS,
+                RUFFLE_GRAMS_PER_CM,
+                BRUSHED_GRAMS_PER_CM,
                 TIPS);
     }
 

@@ -20,6 +20,8 @@ import kindthimble.core.catalogue.Unit;
  * @param tippedBagKeepsGrams what stays in a bag with a tip
  * @param tiplessBagKeepsGrams what stays in a tipless bag
  * @param bowlKeepsGrams what stays in a bowl
+ * @param dipBowlKeepsGrams what a bowl for dipping must hold beyond what the cookies take
+ * @param scraperKeepsGrams what stays on a stencil's scraper, each load
  * @param mixerKeepsGrams what stays on mixer bowl and paddle, each batch
  * @param mixerLeastGrams smallest batch the mixer beats well
  * @param mixerMostGrams largest batch that fits
@@ -30,6 +32,9 @@ import kindthimble.core.catalogue.Unit;
  * @param rosetteGrams one piped rosette
  * @param starGrams one piped star
  * @param flowerGrams one piped five-petal flower
+ * @param petalGrams one piped petal
+ * @param ruffleGramsPerCm a centimetre of ruffle
+ * @param brushedGramsPerCm a centimetre of brush embroidery
  * @param tips the shop's round tips
  */
 public record ShopSettings(
@@ -56,6 +61,12 @@ public record ShopSettings(
 
         @Amount(word = "a bowl keeps", unit = Unit.GRAMS, least = 0, most = 100)
         double bowlKeepsGrams,
+
+        @Amount(word = "a dip bowl keeps", unit = Unit.GRAMS, least = 0, most = 1000)
+        double dipBowlKeepsGrams,
+
+        @Amount(word = "a stencil's scraper keeps", unit = Unit.GRAMS, least = 0, most = 50)
+        double scraperKeepsGrams,
 
         @Amount(word = "bowl and paddle keep", unit = Unit.GRAMS, least = 0, most = 200)
         double mixerKeepsGrams,
@@ -86,6 +97,15 @@ public record ShopSettings(
 
         @Amount(word = "a flower weighs", unit = Unit.GRAMS, least = 0.01, most = 50)
         double flowerGrams,
+
+        @Amount(word = "a petal weighs", unit = Unit.GRAMS, least = 0.01, most = 50)
+        double petalGrams,
+
+        @Amount(word = "a cm of ruffle weighs", unit = Unit.GRAMS, least = 0.01, most = 50)
+        double ruffleGramsPerCm,
+
+        @Amount(word = "a cm of brush embroidery weighs", unit = Unit.GRAMS, least = 0.01, most = 50)
+        double brushedGramsPerCm,
 
         List<Tip> tips) {
 

@@ -8,9 +8,11 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import kindthimble.core.catalogue.Refused;
+import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.BasicForm;
 import kindthimble.core.cutter.Cutter;
 import kindthimble.core.cutter.FigureForm;
+import kindthimble.core.cutter.SmallForm;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
@@ -22,20 +24,22 @@ import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Pieces;
 import kindthimble.core.mark.Turn;
 import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.testing.Moves;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class SectionsTest {
     private static final Region DISC = new Pen().arc(0, 0, 37.8, 37.8, 0, 360).region();
-    private final Measuring measuring = new Measuring(HouseDefaults.shop(), 15);
+    private final Measuring measuring = new Measuring(HouseDefaults.shop(), 15, Palette.UNKNOWN);
 
     private static Design round(Move... moves) {
-        return new Design(1, "Round", new Cutter(new BasicForm.Round(), Across.WIDTH, 80), null, 3.0, List.of(moves));
+        return Moves.round(80, 3.0, moves);
     }
 
     private static Flood flood(String on, Seam seam) {
-        return new Flood("poppy", null, null, null, on, seam);
+        return Moves.flood("poppy", on, seam);
     }
 
     static Stream<Division> divisions() {
@@ -46,7 +50,9 @@ class SectionsTest {
                 new Division.Checks("a", null, 5),
                 new Division.Frame("a", null, 5),
                 new Division.Horizon("a", null, 40, 20.0, 15.0),
-                new Division.Lettering("a", null, "OK", 30));
+                new Division.Lettering("a", null, "OK", 30),
+                new Division.Inlay("a", null, SmallForm.BOW, null, 30, 5.0, -3.0),
+                new Division.Inlay("a", null, null, "M0 0L10 0L4 9Z", 80, null, null));
     }
 
     /** What is divided is neither lost nor doubled. */
@@ -64,9 +70,10 @@ class SectionsTest {
     }
 
     /** Two halves of the worked disc: wet together they meet flat, with a crease each has its own rim. */
-    @Test
-    void halvesOfTheWorkedDiscHoldTheirFigures() {
-        Division halves = new Division.Bands("a", null, 2, null);
+    @ParameterizedTest
+    @ValueSource(doubles = {0, 25, -77.3})
+    void halvesOfTheWorkedDiscHoldTheirFigures(double tilt) {
+        Division halves = new Division.Bands("a", null, 2, tilt);
         Cookie flowing = measuring.measure(round(halves, flood("a", Seam.FLOW)));
         assertEquals(1, flowing.passes().size());
         assertEquals(2 * 4441.7, flowing.marks().get(0).mark().volumeMm3(), 1.5);
@@ -135,8 +142,8 @@ class SectionsTest {
 
     @Test
     void whatNoOtherCoatCoversIsTheRest() {
-        Cookie cookie = measuring.measure(round(
-                new Division.Rings("a", null, 3), flood("a2", null), new Flood("white", null, null, null, null, null)));
+        Cookie cookie =
+                measuring.measure(round(new Division.Rings("a", null, 3), flood("a2", null), Moves.flood("white")));
         assertEquals(
                 cookie.iced().areaMm2(),
                 cookie.marks().stream().mapToDouble(on -> on.mark().areaMm2()).sum(),
@@ -153,13 +160,13 @@ class SectionsTest {
                 0.0,
                 0.0,
                 List.of(
-                        new Spatula("w", 3.0, null, null),
-                        new Stripe("a", 4, null, "2", null, null, null),
-                        new Rule("b", 2, null, 90.0, "3", null, null),
-                        new Beads("c", 3, null, null, null),
-                        new Stencil("d", 30, null, null),
-                        new Piece("e", Pieces.Piped.LEAF, 4, 8, null),
-                        new Marker("f", 1, null, null))));
+                        new Spatula("w", null, null, null, null),
+                        new Stripe("a", 4, null, null, null, "2", null, null, null, null),
+                        new Rule("b", 2, null, 90.0, null, "3", null, null, null, null),
+                        Moves.beads("c", 3),
+                        Moves.stencil("d", 30),
+                        new Piece("e", Pieces.Piped.LEAF, 4, 8, null, null, null),
+                        new Marker("f", null, 1, null, null, null, null, null, null, null))));
         List<Cookie.OnCookie> marks = cookie.marks();
         assertEquals(3600 * 3, marks.get(0).mark().volumeMm3(), 1e-6);
         assertEquals(4 * 60 * 1.2 * 1.3 * 3.0 / 2, marks.get(1).mark().volumeMm3(), 0.5);
@@ -186,15 +193,14 @@ class SectionsTest {
                 .region();
         assertEquals(1.5, stroke.strokeWidthMm(), 1e-9);
         assertEquals(20, stroke.areaMm2() / stroke.strokeWidthMm(), 1e-9);
-        Cookie cookie = measuring.measure(round(flood(null, null), new Writing("coal", "l", 20, "1", null, null)));
+        Cookie cookie = measuring.measure(round(flood(null, null), Moves.writing("coal", "l", 20)));
         double volume = cookie.marks().get(1).mark().volumeMm3();
         assertEquals(20, volume / (Math.PI * 0.64 / 4), 6);
     }
 
     @Test
     void stencilOnCreasesCanBeMadeFlatWithOnePress() {
-        Design creased =
-                round(new Division.Bands("a", null, 4, null), flood(null, null), new Stencil("coal", 30, null, null));
+        Design creased = round(new Division.Bands("a", null, 4, null), flood(null, null), Moves.stencil("coal", 30));
         Cookie.Caution caution = measuring.measure(creased).cautions().stream()
                 .filter(c -> "Let them flow".equals(c.press()))
                 .findFirst()
@@ -214,7 +220,7 @@ class SectionsTest {
                 new Cutter(new FigureForm.Drop(), Across.WIDTH, 11),
                 null,
                 null,
-                List.of(new Flood("sky", null, null, null, null, null)));
+                List.of(Moves.flood("sky")));
         Cookie.Caution caution = measuring.measure(drop).cautions().get(0);
         assertTrue(caution.sentence().contains("crater"));
         Design mended = new Design(1, "Drop", drop.cutter(), null, null, caution.moves());

@@ -7,20 +7,19 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
-import kindthimble.core.cutter.BasicForm;
-import kindthimble.core.cutter.Cutter;
+import kindthimble.core.colour.Palette;
+import kindthimble.core.cutter.SmallForm;
 import kindthimble.core.design.Cookie;
-import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
-import kindthimble.core.geometry.Across;
 import kindthimble.core.icing.BaseRecipe;
-import kindthimble.core.move.Dot;
+import kindthimble.core.mark.Icing;
+import kindthimble.core.move.Dip;
 import kindthimble.core.move.Flood;
-import kindthimble.core.move.Line;
 import kindthimble.core.move.Move;
 import kindthimble.core.move.Outline;
 import kindthimble.core.shop.HouseDefaults;
 import kindthimble.core.shop.ShopSettings;
+import kindthimble.core.testing.Moves;
 import org.junit.jupiter.api.Test;
 
 class PourTest {
@@ -29,22 +28,15 @@ class PourTest {
     private static final Allowance ONE_IN_FIFTY = new Allowance.Risk(0.02);
 
     private static Cookie cookie(double sizeMm, Double marginMm, Move... moves) {
-        return new Measuring(SHOP, 15)
-                .measure(new Design(
-                        1,
-                        "Round",
-                        new Cutter(new BasicForm.Round(), Across.WIDTH, sizeMm),
-                        null,
-                        marginMm,
-                        List.of(moves)));
+        return new Measuring(SHOP, 15, Palette.UNKNOWN).measure(Moves.round(sizeMm, marginMm, moves));
     }
 
     private static Pour pour(Allowance allowance, double breakage, CookieSet.Line... lines) {
         return new Pouring(SHOP, BASE, allowance).of(new Tally(BASE, breakage).of(new CookieSet(List.of(lines))));
     }
 
-    private static final Outline OUTLINE = new Outline("navy", null, null, null, null);
-    private static final Flood FLOOD = new Flood("poppy", null, null, null, null, null);
+    private static final Outline OUTLINE = Moves.outline("navy");
+    private static final Flood FLOOD = Moves.flood("poppy");
 
     /** A bowl that feeds nothing but the flood of the 24 worked rounds (docs/craft.md). */
     @Test
@@ -72,8 +64,7 @@ class PourTest {
         Pour pour = pour(
                 ONE_IN_FIFTY,
                 5,
-                new CookieSet.Line(
-                        "a", cookie(80, 3.0, OUTLINE, FLOOD, new Dot("white", 6, 5, null, null, null, null)), 24));
+                new CookieSet.Line("a", cookie(80, 3.0, OUTLINE, FLOOD, Moves.dots("white", 6, 5)), 24));
         assertEquals(3, pour.bowls().size());
         pour.bowls().forEach(bowl -> assertEquals(149, 1 / bowl.risk(), 0.5));
         assertEquals(0.02, pour.riskOfOrder(), 1e-6);
@@ -129,6 +120,57 @@ class PourTest {
         assertEquals(0, pour.riskOfOrder(), 1e-12);
     }
 
+    /** A dip bowl keeps what a cookie can't reach, and a scraper what sticks to it at each load of 40 g. */
+    @Test
+    void dipBowlAndScraperKeepTheirs() {
+        Pour.Portion dip = pour(ONE_IN_FIFTY, 0, new CookieSet.Line("a", cookie(80, 3.0, Moves.dip("sky")), 24))
+                .bowls()
+                .get(0)
+                .portions()
+                .get(0);
+        assertEquals(Icing.Vessel.DIP_BOWL, dip.vessel());
+        assertEquals(80, dip.finishedGrams() - dip.cookiesGrams() - dip.spareGrams(), 1e-9);
+        Pour stencilled = pour(
+                new Allowance.Flat(0),
+                0,
+                new CookieSet.Line("a", cookie(80, 3.0, FLOOD, Moves.stencil("coal", 50)), 100));
+        Pour.Portion print = stencilled.bowls().stream()
+                .filter(bowl -> bowl.colour().equals("coal"))
+                .findFirst()
+                .orElseThrow()
+                .portions()
+                .get(0);
+        // 100 x 4,488.8 mm2 x 0.5 x 0.3 mm at 1.2965 g/ml: 87.3 g, three loads.
+        assertEquals(87.3, print.cookiesGrams(), 0.1);
+        assertEquals(3 * 4, print.keptGrams(), 1e-9);
+        Pour plain = pour(new Allowance.Flat(0), 0, new CookieSet.Line("a", cookie(80, 3.0, FLOOD), 100));
+        assertEquals(plain.bags(), stencilled.bags(), "a stencil takes no bag");
+    }
+
+    /** The larger of 2 pieces and 15 % more, 30 % where they break easily, rounded up. */
+    @Test
+    void transfersAreMadeWithSpares() {
+        double each = cookie(80, 3.0, FLOOD, Moves.transfer("coal", SmallForm.DISC, 20, 1)).marks().stream()
+                .filter(on -> on.mark().ahead() != null)
+                .mapToDouble(on -> on.mark().grams(BASE))
+                .sum();
+        assertEquals(26 * each, ahead(SmallForm.DISC, 20, 22), 1e-6, "15 % of 22 is 3.3");
+        assertEquals(6 * each, ahead(SmallForm.DISC, 20, 4), 1e-6, "at least two");
+        double thin = ahead(SmallForm.LEAF, 3, 1) / 3;
+        assertEquals(29 * thin, ahead(SmallForm.LEAF, 3, 22), 1e-6, "30 % of 22 is 6.6");
+    }
+
+    private static double ahead(SmallForm form, double sizeMm, int cookies) {
+        Cookie cookie = cookie(80, 3.0, FLOOD, Moves.transfer("coal", form, sizeMm, 1));
+        Demand demand = new Tally(BASE, 0).of(new CookieSet(List.of(new CookieSet.Line("a", cookie, cookies))));
+        return demand.colours().stream()
+                .filter(colour -> colour.colour().equals("coal"))
+                .flatMap(colour -> colour.portions().stream())
+                .filter(portion -> portion.consistency().countSeconds() == HouseDefaults.MEDIUM_SECONDS)
+                .mapToDouble(Demand.Portion::grams)
+                .sum();
+    }
+
     /** What goes in is on the cookies, spare, kept or surplus, for any order. */
     @Test
     void everyGramIsAccountedFor() {
@@ -150,17 +192,25 @@ class PourTest {
                         null,
                         null));
                 if (random.nextBoolean()) {
-                    moves.add(new Dot(
+                    moves.add(Moves.dots(pick(random, colours), 1 + random.nextInt(9), 1 + random.nextDouble() * 4));
+                }
+                if (random.nextBoolean()) {
+                    moves.add(Moves.line(pick(random, colours)));
+                }
+                if (random.nextInt(4) == 0) {
+                    moves.add(Moves.stencil(pick(random, colours), 1 + random.nextInt(90)));
+                }
+                if (random.nextInt(4) == 0) {
+                    moves.add(Moves.transfer(pick(random, colours), SmallForm.STAR, 8, 1 + random.nextInt(3)));
+                }
+                if (random.nextInt(3) == 0) {
+                    moves.removeIf(Flood.class::isInstance);
+                    moves.add(new Dip(
                             pick(random, colours),
-                            1 + random.nextInt(9),
-                            1 + random.nextDouble() * 4,
-                            null,
+                            random.nextBoolean() ? pick(random, colours) : null,
                             null,
                             null,
                             null));
-                }
-                if (random.nextBoolean()) {
-                    moves.add(new Line(pick(random, colours), null, null, null, null));
                 }
                 Collections.shuffle(moves, random);
                 lines.add(new CookieSet.Line(

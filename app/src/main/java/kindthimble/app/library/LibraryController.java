@@ -1,0 +1,65 @@
+package kindthimble.app.library;
+
+import java.util.List;
+import java.util.Map;
+import kindthimble.app.order.OrderView;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/library")
+class LibraryController {
+    private final LibraryService library;
+
+    LibraryController(LibraryService library) {
+        this.library = library;
+    }
+
+    /** A design of an order that is to be kept. */
+    record Kept(long order, long design) {}
+
+    /**
+     * Where a design is wanted, and in which of that order's colours; a role without one brings its own colour along.
+     */
+    record Wanted(long order, int count, Map<String, String> colours) {}
+
+    /** The design as it is on the tray now, and the order with it. */
+    record Taken(long design, OrderView order) {}
+
+    /** The shop's designs, newest first, cast in the colours of an order when one is named. */
+    @GetMapping
+    List<LibraryDesign> all(@RequestParam(required = false) Long order) {
+        return library.all(order);
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    LibraryDesign keep(@RequestBody Kept kept) {
+        return library.keep(kept.order(), kept.design());
+    }
+
+    @PostMapping("/{design}/take")
+    @ResponseStatus(HttpStatus.CREATED)
+    Taken take(@PathVariable long design, @RequestBody Wanted wanted) {
+        return library.take(design, wanted);
+    }
+
+    @DeleteMapping("/{design}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable long design) {
+        library.remove(design);
+    }
+
+    @PostMapping("/{design}/restore")
+    LibraryDesign restore(@PathVariable long design) {
+        return library.restore(design);
+    }
+}

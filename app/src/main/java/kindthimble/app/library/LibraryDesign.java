@@ -1,0 +1,31 @@
+package kindthimble.app.library;
+
+import jakarta.annotation.Nullable;
+import java.util.List;
+import java.util.Map;
+import kindthimble.app.cookie.CookieView;
+import kindthimble.core.design.Design;
+
+/**
+ * A design of the shop's library for the screen.
+ *
+ * @param id its number
+ * @param document the design; its colours are roles
+ * @param roles the colours it was kept with
+ * @param cookie the design measured with the shop's numbers; null when it can't be
+ * @param cast colours of the order that was asked for, by role; empty without an order
+ */
+record LibraryDesign(
+        long id,
+        Design document,
+        List<KeptColour> roles,
+        @Nullable CookieView cookie,
+        Map<String, String> cast) {
+
+    /**
+     * @param role {@code main}, {@code second}, {@code accent}, {@code dark}, {@code white} …
+     * @param name of the colour it was kept with
+     * @param hex of that colour
+     */
+    record KeptColour(String role, String name, String hex) {}
+}

@@ -1,0 +1,74 @@
+package kindthimble.app.library;
+
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import kindthimble.core.design.Design;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+
+/** A design that the shop keeps for other orders. Its colours are roles. */
+@Entity
+@Table(name = "library_design")
+class LibraryDesignEntity {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    private Design document;
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "library_role", joinColumns = @JoinColumn(name = "library_design_id"))
+    @OrderColumn(name = "position")
+    private List<RoleRow> roles = new ArrayList<>();
+
+    private Instant removedAt;
+
+    protected LibraryDesignEntity() {}
+
+    LibraryDesignEntity(Design document, List<LibraryDesign.KeptColour> roles) {
+        this.document = document;
+        roles.forEach(role -> this.roles.add(new RoleRow(role.role(), role.name(), role.hex())));
+    }
+
+    @Embeddable
+    record RoleRow(String role, String name, String hex) {}
+
+    long id() {
+        return id;
+    }
+
+    Design document() {
+        return document;
+    }
+
+    List<LibraryDesign.KeptColour> roles() {
+        return roles.stream()
+                .map(row -> new LibraryDesign.KeptColour(row.role(), row.name(), row.hex()))
+                .toList();
+    }
+
+    boolean isRemoved() {
+        return removedAt != null;
+    }
+
+    void remove(Instant at) {
+        removedAt = at;
+    }
+
+    void restore() {
+        removedAt = null;
+    }
+}

@@ -1,0 +1,8 @@
+package kindthimble.app.library;
+
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface LibraryRepository extends JpaRepository<LibraryDesignEntity, Long> {
+    List<LibraryDesignEntity> findByRemovedAtIsNullOrderByIdDesc();
+}

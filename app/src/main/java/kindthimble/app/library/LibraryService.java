@@ -1,0 +1,143 @@
+package kindthimble.app.library;
+
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import kindthimble.app.cookie.CookieService;
+import kindthimble.app.cookie.CookieView;
+import kindthimble.app.http.NotThere;
+import kindthimble.app.order.DesignView;
+import kindthimble.app.order.OrderService;
+import kindthimble.app.order.OrderView;
+import kindthimble.app.order.PaletteColour;
+import kindthimble.app.shop.ShopService;
+import kindthimble.core.catalogue.Refused;
+import kindthimble.core.colour.Lab;
+import kindthimble.core.colour.Palette;
+import kindthimble.core.colour.Roles;
+import kindthimble.core.design.Design;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The designs that the shop keeps, to be iced again for other orders in other colours. */
+@Service
+@Transactional
+class LibraryService {
+    private final LibraryRepository designs;
+    private final OrderService orders;
+    private final ShopService shop;
+    private final CookieService cookies;
+    private final Clock clock;
+
+    LibraryService(
+            LibraryRepository designs, OrderService orders, ShopService shop, CookieService cookies, Clock clock) {
+        this.designs = designs;
+        this.orders = orders;
+        this.shop = shop;
+        this.cookies = cookies;
+        this.clock = clock;
+    }
+
+    /**
+     * @param orderId an order whose colours they are to be cast in; null for none
+     */
+    @Transactional(readOnly = true)
+    List<LibraryDesign> all(Long orderId) {
+        Map<String, Lab> palette = orderId == null
+                ? Map.of()
+                : orders.order(orderId).details().looks().colours();
+        return designs.findByRemovedAtIsNullOrderByIdDesc().stream()
+                .map(design -> view(design, palette))
+                .toList();
+    }
+
+    /** Keeps a design as it is on the tray; what happens to that one afterwards does not change it. */
+    LibraryDesign keep(long orderId, long designId) {
+        OrderView order = orders.order(orderId);
+        DesignView design = order.designs().stream()
+                .filter(one -> one.id() == designId)
+                .findFirst()
+                .orElseThrow(() -> new NotThere("design"));
+        if (design.cookie() == null) {
+            throw new Refused("", design.trouble());
+        }
+        Map<String, PaletteColour> palette =
+                order.details().palette().stream().collect(Collectors.toMap(PaletteColour::key, colour -> colour));
+        Map<String, String> roleOf = new HashMap<>();
+        List<LibraryDesign.KeptColour> roles = new ArrayList<>();
+        for (CookieView.RoleView role : design.cookie().roles()) {
+            roleOf.put(role.colour(), role.role());
+            PaletteColour colour = palette.get(role.colour());
+            roles.add(new LibraryDesign.KeptColour(role.role(), colour.name(), colour.hex()));
+        }
+        Design cast = design.document().recoloured(roleOf::get);
+        return view(designs.saveAndFlush(new LibraryDesignEntity(cast, roles)), Map.of());
+    }
+
+    /** Puts a design of the library on the tray of an order. */
+    LibraryController.Taken take(long id, LibraryController.Wanted wanted) {
+        LibraryDesignEntity design = stored(id);
+        Map<String, String> colours = new HashMap<>(wanted.colours() == null ? Map.of() : wanted.colours());
+        for (LibraryDesign.KeptColour role : design.roles()) {
+            if (colours.get(role.role()) == null || colours.get(role.role()).isBlank()) {
+                colours.put(role.role(), bring(role, wanted.order()));
+            }
+        }
+        long added = orders.addDesign(
+                        wanted.order(), wanted.count(), design.document().recoloured(colours::get))
+                .design()
+                .id();
+        return new LibraryController.Taken(added, orders.order(wanted.order()));
+    }
+
+    /** The key of a role's own colour in an order, added to its palette when no colour is called so. */
+    private String bring(LibraryDesign.KeptColour role, long orderId) {
+        List<PaletteColour> palette = orders.order(orderId).details().palette();
+        return palette.stream()
+                .filter(colour -> colour.name().equalsIgnoreCase(role.name()))
+                .map(PaletteColour::key)
+                .findFirst()
+                .orElseGet(() -> {
+                    List<PaletteColour> more = orders.addColours(
+                                    orderId, List.of(new PaletteColour(null, role.name(), role.hex())))
+                            .details()
+                            .palette();
+                    return more.get(more.size() - 1).key();
+                });
+    }
+
+    void remove(long id) {
+        stored(id).remove(clock.instant());
+    }
+
+    LibraryDesign restore(long id) {
+        LibraryDesignEntity design = designs.findById(id).orElseThrow(() -> new NotThere("design"));
+        design.restore();
+        return view(design, Map.of());
+    }
+
+    private LibraryDesignEntity stored(long id) {
+        return designs.findById(id).filter(design -> !design.isRemoved()).orElseThrow(() -> new NotThere("design"));
+    }
+
+    private LibraryDesign view(LibraryDesignEntity design, Map<String, Lab> palette) {
+        Map<String, Lab> looks = new LinkedHashMap<>();
+        design.roles().forEach(role -> looks.put(role.role(), Lab.ofHex(role.hex())));
+        CookieView cookie;
+        try {
+            cookie = cookies.view(design.document(), shop.settings(), null, new Palette(looks));
+        } catch (Refused refused) {
+            cookie = null;
+        }
+        return new LibraryDesign(
+                design.id(),
+                design.document(),
+                design.roles(),
+                cookie,
+                palette.isEmpty() ? Map.of() : Roles.cast(looks, palette));
+    }
+}

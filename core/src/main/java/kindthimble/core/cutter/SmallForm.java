@@ -1,0 +1,49 @@
+package kindthimble.core.cutter;
+
+import kindthimble.core.catalogue.Refused;
+import kindthimble.core.geometry.Across;
+import kindthimble.core.geometry.Pen;
+import kindthimble.core.geometry.Region;
+
+/** Small forms for what lies on a cookie: a section inlaid, a transfer, a cookie glued on. */
+public enum SmallForm {
+    DISC(new BasicForm.Round()),
+    HEART(new FigureForm.Heart()),
+    STAR(new BasicForm.Star(null, null)),
+    FLOWER(new BasicForm.Scalloped(5)),
+    LEAF(new FigureForm.Leaf()),
+    DROP(new FigureForm.Drop()),
+    BOW(new FigureForm.Bow()),
+    BANNER(new FigureForm.Banner()),
+    CLOUD(new FigureForm.Cloud()),
+    KITE(new FigureForm.DiamondKite(null, null));
+
+    private final CutterShape shape;
+
+    SmallForm(CutterShape shape) {
+        this.shape = shape;
+    }
+
+    /**
+     * The region of a form, its middle on the origin.
+     *
+     * @param form one of these; null for a disc
+     * @param path a closed outline as SVG path data that overrules the form; null or blank for none
+     * @param widthMm how wide
+     * @throws Refused when the path can't be read, or has no area
+     */
+    public static Region region(SmallForm form, String path, double widthMm) {
+        if (path == null || path.isBlank()) {
+            return (form == null ? DISC : form).shape.drawn().fitted(widthMm, Across.WIDTH);
+        }
+        try {
+            Pen pen = Pen.following(path);
+            if (pen.region().areaMm2() > 0) {
+                return pen.fitted(widthMm, Across.WIDTH);
+            }
+        } catch (IllegalArgumentException e) {
+            throw new Refused("path", "This path can't be read: " + e.getMessage() + ".");
+        }
+        throw new Refused("path", "This path encloses nothing. Draw a closed outline.");
+    }
+}

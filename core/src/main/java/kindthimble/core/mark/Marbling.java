@@ -1,0 +1,34 @@
+package kindthimble.core.mark;
+
+import java.util.List;
+import kindthimble.core.geometry.Lines;
+
+/**
+ * A second colour run through a coat: a share of the coat's volume, which the coat itself then lacks.
+ *
+ * @param icing the second colour
+ * @param veins where it shows
+ * @param widthMm how wide the veins are drawn
+ * @param volumeMm3 its share of the coat
+ */
+public record Marbling(Icing icing, Lines veins, double widthMm, double volumeMm3) implements Mark {
+    @Override
+    public Gate gate() {
+        return Gate.BARE_COOKIE;
+    }
+
+    @Override
+    public Turn turn() {
+        return Turn.COAT;
+    }
+
+    @Override
+    public double handSeconds() {
+        return 0;
+    }
+
+    @Override
+    public List<Layer> layers() {
+        return List.of(new Layer(Layer.Role.SUNK, icing.colour(), veins.pathData(), widthMm));
+    }
+}

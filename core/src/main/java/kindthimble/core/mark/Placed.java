@@ -1,0 +1,60 @@
+package kindthimble.core.mark;
+
+import java.util.List;
+import kindthimble.core.geometry.Region;
+import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.shop.HouseDefaults;
+
+/**
+ * Something made before that is set on the cookie: a transfer dropped into the wet coat, or a piece glued on with icing.
+ *
+ * @param icing the glue; null for what is dropped into wet icing
+ * @param pieces each where it lies
+ * @param glueGrams under all pieces together
+ * @param heightMm how high a piece stands
+ * @param gate what has to be so underneath
+ * @param handSeconds hands it takes
+ * @param layers what to paint
+ */
+public record Placed(
+        Icing icing,
+        List<Region> pieces,
+        double glueGrams,
+        double heightMm,
+        Gate gate,
+        double handSeconds,
+        List<Layer> layers)
+        implements Mark {
+    public Placed {
+        pieces = List.copyOf(pieces);
+        layers = List.copyOf(layers);
+    }
+
+    @Override
+    public double volumeMm3() {
+        return glueGrams * 1000 / HouseDefaults.PIECE_MG_PER_MM3;
+    }
+
+    @Override
+    public double grams(BaseRecipe recipe) {
+        return glueGrams;
+    }
+
+    @Override
+    public double areaMm2() {
+        return pieces.stream().mapToDouble(Region::areaMm2).sum();
+    }
+
+    @Override
+    public Turn turn() {
+        return gate.isPastWet() ? Turn.RAISED : Turn.COAT;
+    }
+
+    @Override
+    public List<Slice> slices(double y) {
+        return pieces.stream()
+                .flatMap(piece -> piece.crossings(y).stream())
+                .map(pair -> new Slice(pair[0], pair[1], heightMm, true))
+                .toList();
+    }
+}

@@ -1,0 +1,35 @@
+package kindthimble.core.mark;
+
+import java.util.List;
+import kindthimble.core.shop.HouseDefaults;
+
+/**
+ * The icing of pieces made on film days ahead: for one cookie, without spares. Where they lie on the cookie is told by
+ * {@link Placed}.
+ *
+ * @param icing what they are made with
+ * @param volumeMm3 of all pieces of one cookie
+ * @param areaMm2 of all pieces of one cookie
+ * @param ahead how many, and how many more are made
+ */
+public record Transfers(Icing icing, double volumeMm3, double areaMm2, Ahead ahead) implements Mark {
+    @Override
+    public Gate gate() {
+        return Gate.BARE_COOKIE;
+    }
+
+    @Override
+    public Turn turn() {
+        return Turn.AHEAD;
+    }
+
+    @Override
+    public double handSeconds() {
+        return areaMm2 / 100 * HouseDefaults.FLOOD_SECONDS_PER_CM2 + ahead.pieces() * HouseDefaults.SCRIBE_SECONDS;
+    }
+
+    @Override
+    public List<Layer> layers() {
+        return List.of();
+    }
+}

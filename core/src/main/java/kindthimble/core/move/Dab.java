@@ -1,0 +1,40 @@
+package kindthimble.core.move;
+
+import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Kind;
+import kindthimble.core.catalogue.Word;
+import kindthimble.core.icing.Consistency;
+import kindthimble.core.mark.Dabs;
+import kindthimble.core.mark.Gate;
+import kindthimble.core.mark.Icing;
+import kindthimble.core.shop.HouseDefaults;
+
+/** Icing dabbed with a sponge or a brush on a dry coat, for a rough texture. */
+@Word(value = "dabbed texture", says = "icing dabbed on a dry coat", group = Kind.Group.RAISED)
+public record Dab(
+        @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
+
+        @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
+        Wait waits,
+
+        @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
+        String on)
+        implements Detail {
+    @Override
+    public Easier easier() {
+        return Easier.by("Airbrush breaks up a plain coat quicker.", "Airbrush instead", new Airbrush(colour, on));
+    }
+
+    @Override
+    public void lay(Ground ground) {
+        Gate gate = ground.raisedGate(on, waits);
+        ground.place(
+                on,
+                new Dabs(
+                        new Icing(colour, new Consistency(HouseDefaults.MEDIUM_SECONDS), null, Icing.Vessel.SPATULA),
+                        ground.on(on),
+                        gate));
+        ground.needCoat(on, "Texture is dabbed on a dry coat: put a flood before it.");
+        ground.warnOfBleeding(on, colour, gate);
+    }
+}

@@ -1,0 +1,62 @@
+package kindthimble.core.move;
+
+import kindthimble.core.geometry.Lines;
+import kindthimble.core.mark.Bead;
+import kindthimble.core.mark.Dressing;
+import kindthimble.core.mark.Gate;
+import kindthimble.core.mark.Shapes;
+import kindthimble.core.mark.Turn;
+import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.shop.Tip;
+
+/** A raised line of piping icing: on a coat by the shop's school of detail, or straight on the bare cookie. */
+public sealed interface Piped extends Detail permits Line, Rule, Stitches, Writing {
+    /** Name of the tip; null for the usual one. */
+    String tip();
+
+    /** Count in s; null for piping. */
+    Double countSeconds();
+
+    /** What it waits for; null for the shop's school. */
+    Wait waits();
+
+    /** What it gets while wet; null for nothing. */
+    default Finish finish() {
+        return null;
+    }
+
+    /** Lays the line and warns where it would bleed. */
+    default void pipe(Ground ground, Lines along, double draw, double secondsPerCm) {
+        Tip laidWith = ground.tip(tip(), HouseDefaults.LINE_TIP);
+        Gate gate = ground.raisedGate(on(), waits());
+        ground.place(
+                on(),
+                new Bead(
+                        ground.piped(colour(), countSeconds(), HouseDefaults.PIPING_SECONDS, laidWith),
+                        along,
+                        laidWith.openingMm(),
+                        draw,
+                        gate,
+                        secondsPerCm));
+        if (finish() == Finish.SUGARED) {
+            ground.place(
+                    on(),
+                    new Dressing(
+                            colour(),
+                            Shapes.discs(along.beads(SUGAR_APART_MM), SUGAR_MM),
+                            null,
+                            along.lengthMm(),
+                            0,
+                            gate,
+                            gate == Gate.BARE_COOKIE ? Turn.COAT : Turn.RAISED,
+                            SUGAR_SECONDS));
+        }
+        ground.warnOfBleeding(on(), colour(), gate);
+    }
+
+    /** Grains as they are drawn, and a turn in the sugar bowl. */
+    double SUGAR_APART_MM = 1.2;
+
+    double SUGAR_MM = 0.5;
+    double SUGAR_SECONDS = 5;
+}

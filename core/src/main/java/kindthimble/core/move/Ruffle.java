@@ -1,0 +1,65 @@
+package kindthimble.core.move;
+
+import java.util.Locale;
+import kindthimble.core.catalogue.Amount;
+import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Kind;
+import kindthimble.core.catalogue.Unit;
+import kindthimble.core.catalogue.Word;
+import kindthimble.core.icing.Consistency;
+import kindthimble.core.mark.Frill;
+import kindthimble.core.mark.Gate;
+import kindthimble.core.mark.Icing;
+import kindthimble.core.shop.HouseDefaults;
+
+/** Ruffles and brush embroidery along the edge, by the centimetre; the shop weighs ten centimetres of each. */
+@Word(value = "ruffle", says = "ruffles or brush embroidery along the edge", group = Kind.Group.RAISED)
+public record Ruffle(
+        @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
+
+        @Choice(word = "what", from = Choice.From.WORDS, usual = "RUFFLE")
+        Frill.Border kind,
+
+        @Amount(word = "width", unit = Unit.MM, least = 1, most = 20, usual = WIDTH_MM)
+        Double widthMm,
+
+        @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
+        Wait waits,
+
+        @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
+        String on)
+        implements Detail {
+    static final double WIDTH_MM = 5;
+
+    @Override
+    public Easier easier() {
+        return Easier.by(
+                "A bead border would be quicker.",
+                "Pipe beads instead",
+                new Beads(colour, 3, null, null, null, null, waits, on));
+    }
+
+    @Override
+    public void lay(Ground ground) {
+        Frill.Border piped = kind == null ? Frill.Border.RUFFLE : kind;
+        boolean ruffle = piped == Frill.Border.RUFFLE;
+        double width = widthMm == null ? WIDTH_MM : widthMm;
+        Icing icing = new Icing(
+                colour,
+                new Consistency(ruffle ? HouseDefaults.STIFF_BASE_SECONDS : HouseDefaults.PIPING_SECONDS),
+                piped.name().toLowerCase(Locale.ROOT).replace('_', ' '));
+        Gate gate = ground.raisedGate(on, waits);
+        ground.place(
+                on,
+                new Frill(
+                        icing,
+                        piped,
+                        ground.alongEdge(ground.on(on), width / 2),
+                        width,
+                        ruffle
+                                ? ground.settings().ruffleGramsPerCm()
+                                : ground.settings().brushedGramsPerCm(),
+                        gate));
+        ground.warnOfBleeding(on, colour, gate);
+    }
+}

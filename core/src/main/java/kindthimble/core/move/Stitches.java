@@ -1,0 +1,71 @@
+package kindthimble.core.move;
+
+import kindthimble.core.catalogue.Amount;
+import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Kind;
+import kindthimble.core.catalogue.Unit;
+import kindthimble.core.catalogue.Word;
+import kindthimble.core.icing.Consistency;
+import kindthimble.core.shop.HouseDefaults;
+
+/** A border of short raised lines, like a seam sewn by hand. */
+@Word(value = "stitched border", says = "short raised lines along the edge", group = Kind.Group.RAISED)
+public record Stitches(
+        @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
+
+        @Amount(word = "stitch", unit = Unit.MM, least = 1, most = 30, usual = STITCH_MM)
+        Double stitchMm,
+
+        @Amount(word = "gap", unit = Unit.MM, least = 0.5, most = 30, usual = GAP_MM)
+        Double gapMm,
+
+        @Amount(word = "inside the edge", unit = Unit.MM, least = 0, most = 100, usual = INSIDE_MM)
+        Double insetMm,
+
+        @Choice(word = "tip", from = Choice.From.TIPS, usual = HouseDefaults.LINE_TIP)
+        String tip,
+
+        @Amount(
+                word = "count",
+                unit = Unit.SECONDS,
+                least = Consistency.LEAST_MEDIUM_SECONDS,
+                most = HouseDefaults.STIFF_BASE_SECONDS,
+                usual = HouseDefaults.PIPING_SECONDS)
+        Double countSeconds,
+
+        @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
+        Wait waits,
+
+        @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
+        String on)
+        implements Piped {
+    static final double STITCH_MM = 4;
+    static final double GAP_MM = 2;
+    static final double INSIDE_MM = 3;
+
+    @Override
+    public Easier easier() {
+        return Easier.by(
+                "A plain line needs no lifting between stitches.",
+                "Pipe a plain line",
+                new Line(
+                        colour,
+                        Line.Along.EDGE,
+                        tip,
+                        countSeconds,
+                        insetMm == null ? INSIDE_MM : insetMm,
+                        waits,
+                        null,
+                        on));
+    }
+
+    @Override
+    public void lay(Ground ground) {
+        pipe(
+                ground,
+                ground.alongEdge(ground.on(on), insetMm == null ? INSIDE_MM : insetMm)
+                        .stitched(stitchMm == null ? STITCH_MM : stitchMm, gapMm == null ? GAP_MM : gapMm),
+                HouseDefaults.DRAW,
+                HouseDefaults.RAISED_SECONDS_PER_CM);
+    }
+}

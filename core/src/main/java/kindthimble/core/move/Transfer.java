@@ -1,0 +1,233 @@
+package kindthimble.core.move;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import kindthimble.core.catalogue.Amount;
+import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Kind;
+import kindthimble.core.catalogue.Refused;
+import kindthimble.core.catalogue.Text;
+import kindthimble.core.catalogue.Unit;
+import kindthimble.core.catalogue.Word;
+import kindthimble.core.cutter.SmallForm;
+import kindthimble.core.geometry.CoatVolume;
+import kindthimble.core.geometry.Lines;
+import kindthimble.core.geometry.Region;
+import kindthimble.core.geometry.Scatter;
+import kindthimble.core.geometry.Spot;
+import kindthimble.core.icing.Consistency;
+import kindthimble.core.mark.Ahead;
+import kindthimble.core.mark.Gate;
+import kindthimble.core.mark.Icing;
+import kindthimble.core.mark.Layer;
+import kindthimble.core.mark.Placed;
+import kindthimble.core.mark.Transfers;
+import kindthimble.core.shop.HouseDefaults;
+
+/**
+ * A small design of its own, iced on film days ahead and lifted on: a form with its own coat and, where wanted, a second colour
+ * round its edge or in its middle.
+ */
+@Word(value = "transfer", says = "a small piece iced on film days ahead", group = Kind.Group.PLACED)
+public record Transfer(
+        @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
+
+        @Choice(word = "form", from = Choice.From.WORDS, usual = "BOW")
+        SmallForm form,
+
+        @Text(word = "own outline", longest = 20_000, usual = "")
+        String path,
+
+        @Amount(word = "width", unit = Unit.MM, least = 3, most = 120, usual = WIDTH_MM)
+        double sizeMm,
+
+        @Amount(word = "on each cookie", unit = Unit.PIECES, least = 1, most = 60, usual = 1)
+        int pieces,
+
+        @Amount(
+                word = "count",
+                unit = Unit.SECONDS,
+                least = HouseDefaults.LEAST_FLOOD_SECONDS,
+                most = HouseDefaults.STIFF_BASE_SECONDS,
+                usual = HouseDefaults.MEDIUM_SECONDS)
+        Double countSeconds,
+
+        @Choice(word = "second colour", from = Choice.From.PALETTE, otherwise = "none")
+        String second,
+
+        @Choice(word = "second colour goes", from = Choice.From.WORDS, usual = "MIDDLE")
+        Where secondGoes,
+
+        @Choice(word = "set on", from = Choice.From.WORDS, usual = "GLUED")
+        SetOn setOn,
+
+        @Choice(word = "stands up", from = Choice.From.WORDS, otherwise = "no")
+        Standing standing,
+
+        @Choice(word = "breaks easily", from = Choice.From.WORDS, otherwise = "by its width")
+        Fragile fragile,
+
+        @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
+        Wait waits,
+
+        @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
+        String on)
+        implements Detail {
+    static final double WIDTH_MM = 20;
+
+    /** How wide a second colour's line, how large its middle is drawn, in shares of the width. */
+    private static final double MIDDLE_SHARE = 0.22;
+
+    /** Where a second colour goes. */
+    public enum Where {
+        MIDDLE,
+        EDGE
+    }
+
+    /** How it gets on the cookie. */
+    public enum SetOn {
+        /** Into the wet coat. */
+        DROPPED,
+        /** On a dry one, with a little icing. */
+        GLUED
+    }
+
+    /** Whether it is put together and dries again. */
+    public enum Standing {
+        STANDING
+    }
+
+    /** Whether more spares are made. */
+    public enum Fragile {
+        YES,
+        NO
+    }
+
+    @Override
+    public Set<String> colours() {
+        Set<String> colours = new LinkedHashSet<>();
+        colours.add(colour);
+        if (second != null && !second.isBlank()) {
+            colours.add(second);
+        }
+        return colours;
+    }
+
+    @Override
+    public Easier easier() {
+        return Easier.said("Make them on a quiet day: they keep for months.");
+    }
+
+    @Override
+    public void lay(Ground ground) {
+        Region piece = SmallForm.region(form, path, sizeMm);
+        double radius = piece.inscribedRadiusMm();
+        boolean breaks = fragile == null ? radius < HouseDefaults.FRAGILE_RADIUS_MM : fragile == Fragile.YES;
+        Ahead ahead =
+                new Ahead(pieces, breaks ? HouseDefaults.FRAGILE_SPARE_SHARE : HouseDefaults.TRANSFER_SPARE_SHARE);
+        List<Region> lying = lying(ground, piece);
+        ground.place(
+                on,
+                new Transfers(
+                        icing(colour),
+                        pieces * CoatVolume.mm3(piece, HouseDefaults.TRANSFER_MM),
+                        pieces * piece.areaMm2(),
+                        ahead));
+        List<Layer> layers = new ArrayList<>();
+        lying.forEach(region -> layers.add(new Layer(Layer.Role.RAISED, colour, region.pathData(), null)));
+        if (second != null && !second.isBlank()) {
+            second(ground, piece, lying, ahead, layers);
+        }
+        set(ground, lying, layers);
+        warn(ground, piece, radius, lying);
+    }
+
+    private Icing icing(String of) {
+        return new Icing(of, new Consistency(countSeconds == null ? HouseDefaults.MEDIUM_SECONDS : countSeconds), null);
+    }
+
+    /** Its second colour: a piped line round the edge, or a half ball on the middle. */
+    private void second(Ground ground, Region piece, List<Region> lying, Ahead ahead, List<Layer> layers) {
+        double opening = ground.tip(null, HouseDefaults.LINE_TIP).openingMm();
+        double mm3;
+        if (secondGoes == Where.EDGE) {
+            Lines edge = ground.alongEdge(piece, opening / 2);
+            mm3 = edge.lengthMm() * Math.PI * opening * opening / 4;
+            lying.forEach(region -> layers.add(new Layer(
+                    Layer.Role.RAISED,
+                    second,
+                    ground.alongEdge(region, opening / 2).pathData(),
+                    opening)));
+        } else {
+            double across = Math.min(MIDDLE_SHARE * sizeMm, 2 * piece.inscribedRadiusMm());
+            mm3 = Math.PI * Math.pow(across, 3) / 12;
+            lying.forEach(region -> layers.add(new Layer(
+                    Layer.Role.RAISED,
+                    second,
+                    SmallForm.region(SmallForm.DISC, null, across)
+                            .moved(middle(region).x(), middle(region).y())
+                            .pathData(),
+                    null)));
+        }
+        ground.place(on, new Transfers(icing(second), pieces * mm3, 0, ahead));
+    }
+
+    private static Spot middle(Region region) {
+        return new Spot(
+                region.box().x() + region.box().widthMm() / 2,
+                region.box().y() + region.box().heightMm() / 2);
+    }
+
+    private List<Region> lying(Ground ground, Region piece) {
+        double half = Math.max(piece.box().widthMm(), piece.box().heightMm()) / 2;
+        Region where = ground.on(on);
+        if (ground.whole().box().widthMm() < piece.box().widthMm()) {
+            throw new Refused("sizeMm", "A transfer that wide does not fit on this cookie. Make it smaller.");
+        }
+        Region room = where.inset(half);
+        List<Spot> spots = room.isEmpty() ? List.of() : Scatter.over(room, pieces);
+        if (spots.isEmpty()) {
+            spots = Collections.nCopies(pieces, where.inside());
+        }
+        return spots.stream().map(spot -> piece.moved(spot.x(), spot.y())).toList();
+    }
+
+    private void set(Ground ground, List<Region> lying, List<Layer> layers) {
+        boolean dropped = setOn == SetOn.DROPPED;
+        Gate gate = dropped ? Gate.WET : ground.raisedGate(on, waits);
+        // What stands up is put together first and takes hold twice.
+        double hands = pieces * HouseDefaults.TRANSFER_SECONDS * (standing == null ? 1 : 2);
+        Icing glue = dropped
+                ? null
+                : new Icing(
+                        colour,
+                        new Consistency(HouseDefaults.PIPING_SECONDS),
+                        ground.tip(null, HouseDefaults.LINE_TIP).name());
+        double glueGrams = dropped ? 0 : pieces * HouseDefaults.GLUE_GRAMS;
+        ground.place(on, new Placed(glue, lying, glueGrams, HouseDefaults.TRANSFER_MM, gate, hands, layers));
+        if (dropped) {
+            ground.needWetCoat(on, "Transfers dropped in");
+        }
+    }
+
+    private void warn(Ground ground, Region piece, double radius, List<Region> lying) {
+        Region where = lying.get(0);
+        if (2 * radius < HouseDefaults.FINEST_PART_MM) {
+            ground.warn("Parts under 1.2 mm can't be iced on film. Make it larger.", where, larger(ground, radius));
+        } else if (radius < HouseDefaults.FRAGILE_RADIUS_MM) {
+            ground.warn(
+                    "Only %.1f mm across where it is widest: it breaks easily. 30 %% spares are counted."
+                            .formatted(2 * radius),
+                    where,
+                    larger(ground, radius));
+        }
+    }
+
+    private Remedy larger(Ground ground, double radius) {
+        double wide = Math.ceil(10 * sizeMm * HouseDefaults.FRAGILE_RADIUS_MM / radius) / 10 + 0.1;
+        return Remedy.set("Make it %.1f mm wide".formatted(wide), ground.here(), "sizeMm", wide);
+    }
+}

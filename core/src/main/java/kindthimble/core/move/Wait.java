@@ -1,0 +1,21 @@
+package kindthimble.core.move;
+
+import kindthimble.core.mark.Gate;
+
+/** What raised detail waits for, where a design says otherwise than the shop's school. */
+public enum Wait {
+    HALF_DRY(Gate.HALF_DRY),
+    FIRM(Gate.FIRM),
+    SURFACE_DRY(Gate.SURFACE_DRY),
+    DRY_THROUGH(Gate.DRY_THROUGH);
+
+    private final Gate gate;
+
+    Wait(Gate gate) {
+        this.gate = gate;
+    }
+
+    Gate gate() {
+        return gate;
+    }
+}

@@ -1,0 +1,274 @@
+package kindthimble.core.move;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Map;
+import kindthimble.core.catalogue.Refused;
+import kindthimble.core.colour.Lab;
+import kindthimble.core.colour.Palette;
+import kindthimble.core.cutter.SmallForm;
+import kindthimble.core.design.Cookie;
+import kindthimble.core.design.Design;
+import kindthimble.core.design.Measuring;
+import kindthimble.core.design.SideCut;
+import kindthimble.core.mark.Frill;
+import kindthimble.core.mark.Gate;
+import kindthimble.core.mark.Mark;
+import kindthimble.core.mark.Turn;
+import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.testing.Moves;
+import org.junit.jupiter.api.Test;
+
+/** Volumes of docs/craft.md on a card of 60 mm without margin, and what goes wrong with it. */
+class MovesTest {
+    private static final Palette PALETTE = new Palette(Map.of(
+            "white", Lab.ofHex("#F6F6F0"),
+            "coal", Lab.ofHex("#3A3330"),
+            "navy", Lab.ofHex("#2A3E6C")));
+    private static final Measuring MEASURING = new Measuring(HouseDefaults.shop(), 15, PALETTE);
+    private static final Flood WHITE = Moves.flood("white");
+
+    private static Cookie card(Move... moves) {
+        return MEASURING.measure(Moves.card(60, moves));
+    }
+
+    private static Mark mark(int index, Move... moves) {
+        return card(moves).marks().get(index).mark();
+    }
+
+    private static Cookie.Caution caution(Design design, String part) {
+        return MEASURING.measure(design).cautions().stream()
+                .filter(c -> c.sentence().contains(part))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError("no caution of: " + part));
+    }
+
+    /** The press does away with its warning, and whoever sees the drawing knows where to look. */
+    private static Design mended(Design design, String part) {
+        Cookie.Caution caution = caution(design, part);
+        Design after = Moves.with(design, caution.moves());
+        if (caution.marginMm() != null) {
+            after = new Design(
+                    after.format(),
+                    after.name(),
+                    after.cutter(),
+                    after.spreadPercent(),
+                    caution.marginMm(),
+                    after.moves());
+        }
+        Cookie measured = MEASURING.measure(after);
+        assertTrue(measured.cautions().stream().noneMatch(c -> c.sentence().contains(part)), part);
+        assertTrue(measured.baked().covers(caution.at().x(), caution.at().y()));
+        return after;
+    }
+
+    @Test
+    void pressedTextureIsThickerAndDriesADay() {
+        Spatula pressed = new Spatula("white", Spatula.Surface.PRESSED, null, null, null);
+        assertEquals(3600 * 4.5, mark(0, pressed).volumeMm3(), 1e-6);
+        Cookie cookie = card(pressed, Moves.line("coal"));
+        assertEquals(Gate.TEXTURE_SHEET, cookie.passes().get(1).gate());
+        assertEquals(3600 * 0.5, mark(1, WHITE, new Dab("coal", null, null)).volumeMm3(), 1e-6);
+    }
+
+    /** A fifth of a marbled dip is its second colour, and together they are the plain dip. */
+    @Test
+    void marbledDipHoldsWhatThePlainOneHolds() {
+        double plain = mark(0, Moves.dip("white")).volumeMm3();
+        Cookie marbled = card(new Dip("white", "navy", null, null, null));
+        assertEquals(0.8 * plain, marbled.marks().get(0).mark().volumeMm3(), 1e-9);
+        assertEquals(0.2 * plain, marbled.marks().get(1).mark().volumeMm3(), 1e-9);
+        assertEquals(List.of("navy", "white"), List.copyOf(marbled.design().colours()));
+    }
+
+    @Test
+    void linesOnAPathOfTheirOwnAreAsLongAsIt() {
+        Rule zigzag = new Rule("coal", 1, null, null, "M-20 0L0 15L20 0", null, null, null, null, null);
+        assertEquals(50 * Math.PI * 0.64 / 4, mark(1, WHITE, zigzag).volumeMm3(), 1e-6);
+        Rule arc = new Rule("coal", 1, null, null, "M-10 0A10 10 0 0 1 10 0", null, null, null, null, null);
+        assertEquals(10 * Math.PI, mark(1, WHITE, arc).lengthMm(), 0.01);
+        Refused away = assertThrows(
+                Refused.class,
+                () -> card(WHITE, new Rule("coal", 1, null, null, "M500 0L600 0", null, null, null, null, null)));
+        assertEquals("moves[1].path", away.field());
+        assertThrows(
+                Refused.class,
+                () -> card(WHITE, new Rule("coal", 1, null, null, "hello", null, null, null, null, null)));
+    }
+
+    /** Four lines each way, each 60 mm. */
+    @Test
+    void plaidRunsBothWays() {
+        Stripe plaid = new Stripe("navy", 4, Strokes.Form.PLAID, null, null, "2", null, null, null, null);
+        assertEquals(8 * 60, mark(1, WHITE, plaid).lengthMm(), 1e-6);
+    }
+
+    @Test
+    void piecesAndBordersWeighWhatTheShopSays() {
+        Cookie cookie = card(WHITE, new Ruffle("coal", Frill.Border.RUFFLE, 5.0, null, null));
+        double centimetres = 4 * 55 / 10.0;
+        assertEquals(centimetres * 0.45, cookie.marks().get(1).mark().grams(HouseDefaults.MERINGUE_POWDER), 1e-9);
+        Mark stitches = mark(1, WHITE, new Stitches("coal", 4.0, 2.0, 3.0, null, null, null, null));
+        assertEquals(4 * 54 * 4 / 6.0 * Math.PI * 0.64 / 4, stitches.volumeMm3(), 1e-6);
+        Mark glue = mark(1, WHITE, new Stack("white", SmallForm.DISC, null, 20, 2, 2.5, null));
+        assertEquals(5, glue.grams(HouseDefaults.MERINGUE_POWDER), 1e-9);
+        assertEquals(Gate.DRY_THROUGH, glue.gate());
+    }
+
+    /** A disc of 20 mm at 1.8 mm by the closed form of a coat, glued on with 0.3 g, or dropped in without. */
+    @Test
+    void transferIsACoatOfItsOwn() {
+        double r = 10;
+        double h = 1.8;
+        double closed =
+                Math.PI * (r * r * h - 2 * r * h * h * (1 - Math.PI / 4) + Math.pow(h, 3) * (5.0 / 3 - Math.PI / 2));
+        Cookie glued = card(WHITE, Moves.transfer("coal", SmallForm.DISC, 20, 1));
+        assertEquals(closed, glued.marks().get(1).mark().volumeMm3(), 0.5);
+        assertEquals(0.3, glued.marks().get(2).mark().grams(HouseDefaults.MERINGUE_POWDER), 1e-9);
+        assertEquals(
+                List.of(Turn.AHEAD, Turn.COAT, Turn.RAISED),
+                glued.passes().stream().map(Cookie.Pass::turn).toList());
+        assertEquals(0, glued.passes().get(0).number());
+        Cookie dropped = card(
+                WHITE,
+                new Transfer(
+                        "coal",
+                        SmallForm.DISC,
+                        null,
+                        20,
+                        1,
+                        null,
+                        null,
+                        null,
+                        Transfer.SetOn.DROPPED,
+                        null,
+                        null,
+                        null,
+                        null));
+        assertEquals(
+                List.of(Turn.AHEAD, Turn.COAT),
+                dropped.passes().stream().map(Cookie.Pass::turn).toList());
+        assertTrue(dropped.cautions().stream().noneMatch(c -> c.sentence().contains("dry")));
+    }
+
+    @Test
+    void raisedDetailIsInPassesByWhatItWaitsFor() {
+        Cookie cookie = card(
+                WHITE,
+                new Beads("white", 2, null, null, null, null, Wait.HALF_DRY, null),
+                Moves.stencil("white", 20),
+                new Line("white", null, null, null, 8.0, Wait.DRY_THROUGH, null, null));
+        // A stencil comes before what is raised, so beads that could go on half-dry wait for it, and the line waits
+        // longer.
+        assertEquals(
+                List.of(Gate.BARE_COOKIE, Gate.SURFACE_DRY, Gate.SURFACE_DRY, Gate.DRY_THROUGH),
+                cookie.passes().stream().map(Cookie.Pass::gate).toList());
+        assertEquals(
+                List.of(1, 3, 2, 4),
+                cookie.marks().stream().map(Cookie.OnCookie::pass).toList());
+    }
+
+    @Test
+    void orderOfWorkIsCheckedAndPutRight() {
+        Design late = Moves.card(60, WHITE, Moves.line("white"), Moves.dots("coal", 5, 3));
+        assertEquals("Dot", name(mended(late, "find the coat dry"), 1));
+        Design early = Moves.card(60, Moves.stencil("coal", 20), WHITE);
+        assertEquals("Stencil", name(mended(early, "needs a dry coat"), 1));
+        Design bare = Moves.card(60, Moves.dots("coal", 5, 3));
+        assertEquals(2, mended(bare, "need a wet coat").moves().size());
+        mended(Moves.card(60, WHITE, new Stencil("coal", 20, null, Wait.HALF_DRY, null)), "not dry on top");
+        mended(
+                Moves.card(
+                        60,
+                        WHITE,
+                        new Marker("coal", null, null, null, null, null, null, null, Marker.When.HALF_DRY, null)),
+                "half dry");
+        Sprinkle sugar = new Sprinkle("white", Sprinkle.What.SUGAR, 50, null);
+        Sprinkle candies = new Sprinkle("coal", Sprinkle.What.CANDIES, 3, null);
+        Design sugarFirst = Moves.card(60, WHITE, sugar, candies);
+        assertEquals(
+                List.of(WHITE, candies, sugar),
+                mended(sugarFirst, "do not hold").moves());
+        assertEquals(3.0, mended(sugarFirst, "pushes icing outward").marginMm());
+    }
+
+    private static String name(Design design, int move) {
+        return design.moves().get(move).getClass().getSimpleName();
+    }
+
+    @Test
+    void dotsOnSectionsThatAreWetAtDifferentTimesAreDoneOncePerPass() {
+        Design design = Moves.card(60, new Division.Bands("a", null, 2, null), WHITE, Moves.dots("coal", 6, 3, "a"));
+        Design after = mended(design, "different times");
+        assertEquals(
+                List.of("a1", "a2"),
+                after.moves().stream()
+                        .filter(Dot.class::isInstance)
+                        .map(dot -> ((Dot) dot).on())
+                        .toList());
+        assertEquals(
+                6,
+                after.moves().stream()
+                        .filter(Dot.class::isInstance)
+                        .mapToInt(dot -> ((Dot) dot).pieces())
+                        .sum());
+    }
+
+    @Test
+    void darkOnLightWaitsOrGoesInWet() {
+        Design piped = Moves.card(60, WHITE, new Line("coal", null, null, null, null, Wait.HALF_DRY, null, null));
+        assertEquals(
+                Wait.DRY_THROUGH, ((Line) mended(piped, "Dark on light").moves().get(1)).waits());
+        Design beside = Moves.card(
+                60,
+                new Division.Bands("a", null, 2, null),
+                Moves.flood("coal", "a1", null),
+                Moves.flood("white", "a2", null));
+        assertEquals(
+                1,
+                MEASURING.measure(mended(beside, "Dark beside light")).passes().size());
+        // The same in one colour, or where no colour is known, bleeds nowhere.
+        assertTrue(new Measuring(HouseDefaults.shop(), 15, Palette.UNKNOWN)
+                .measure(beside).cautions().stream().noneMatch(c -> c.sentence().contains("Dark")));
+    }
+
+    @Test
+    void whatIsTooThickTooCrowdedOrTooSmallIsSaid() {
+        mended(Moves.card(60, new Flood("white", 30.0, 1.15, null, null, null)), "run over the edge");
+        Design stacked = Moves.card(
+                60,
+                WHITE,
+                new Stripe("coal", 1, null, 90.0, "M-26.8 -25L-26.8 25", "5", null, null, null, null),
+                new Stripe("navy", 1, null, null, "M-30 0L30 0", "5", null, null, null, null));
+        mended(stacked, "within 3 mm of the edge");
+        Design rash = Moves.card(60, WHITE, Moves.dots("coal", 180, 2), Moves.dots("navy", 180, 1));
+        mended(rash, "stays wet enough");
+        Design thin = Moves.card(60, WHITE, Moves.transfer("coal", SmallForm.LEAF, 3, 1));
+        mended(thin, "breaks easily");
+        Design fine = Moves.card(60, WHITE, Moves.writing("coal", "Kite day", 3));
+        mended(fine, "finer than tip");
+        Design long_ = Moves.card(60, WHITE, Moves.writing("coal", "Harbour kite day", 12));
+        mended(long_, "over the edge");
+        Design slow = Moves.card(60, Moves.outline("white"), WHITE, Moves.dots("coal", 120, 2));
+        assertEquals(60, ((Dot) mended(slow, "% of the hands").moves().get(2)).pieces());
+    }
+
+    @Test
+    void sideViewStandsRaisedDetailOnTheCoatUnderIt() {
+        Cookie cookie = card(
+                new Division.Bands("a", null, 2, null),
+                new Flood("white", 15.0, null, null, "a1", null),
+                new Spatula("navy", null, 3.0, null, "a2"),
+                new Rule("coal", 3, null, 90.0, null, null, null, null, null, null));
+        List<Double> bases = SideCut.through(cookie, 0).stream()
+                .filter(piece -> "coal".equals(piece.colour()))
+                .map(SideCut.CutPiece::baseMm)
+                .toList();
+        assertEquals(3, bases.size());
+        assertEquals(2.025, bases.get(0), 1e-9);
+        assertEquals(3, bases.get(2), 1e-9);
+    }
+}

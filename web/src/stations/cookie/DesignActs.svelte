@@ -1,0 +1,44 @@
+<script lang="ts">
+  import type { DesignView } from "../../api/types";
+  import { desk } from "../../desk/order.svelte";
+  import Dialog from "../../parts/Dialog.svelte";
+  import { go } from "../../router";
+  import Recolour from "./Recolour.svelte";
+
+  // What can be done with a design as a whole.
+  let { design }: { design: DesignView } = $props();
+
+  let colours: Dialog;
+
+  async function copy() {
+    const id = await desk.duplicateDesign(design.id);
+    if (id !== null) go(`/orders/${desk.id}/cookie/${id}`);
+  }
+</script>
+
+<span class="acts">
+  <button onclick={copy}>duplicate</button>
+  <button onclick={() => colours.show()}>other colours</button>
+  <button onclick={() => desk.keepInLibrary(design.id)}>keep in the library</button>
+</span>
+
+<Dialog bind:this={colours} title="{design.document.name} in other colours">
+  <Recolour {design} />
+</Dialog>
+
+<style>
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 4px;
+  }
+  button {
+    border: 0;
+    background: none;
+    color: var(--cobalt);
+    text-decoration: underline;
+    font-size: 13px;
+    padding: 4px 6px;
+    cursor: pointer;
+  }
+</style>
