@@ -134,3 +134,17 @@ sql() { # sql DIR PORT DATABASE COMMAND...
   shift 3
   PGPASSWORD=$(cat "$dir/password") "$(newest_postgres_bin)/psql" -X -q -h 127.0.0.1 -p "$port" -U kindthimble -d "$database" "$@"
 }
+
+# A database for tests that goes with the script: its address and password stand in the environment.
+with_throw_away_database() {
+  work=$(mktemp -d "${TMPDIR:-/tmp}/kind-thimble.XXXXXX")
+  chmod 711 "$work"
+  trap 'stop_cluster "$work"; rm -rf "$work"' EXIT
+  make_cluster "$work" throw-away
+  local port
+  port=$(free_port 8141)
+  start_cluster "$work" "$port"
+  KIND_THIMBLE_TEST_DB=jdbc:postgresql://127.0.0.1:$port/
+  KIND_THIMBLE_TEST_DB_PASSWORD=$(cat "$work/password")
+  export KIND_THIMBLE_TEST_DB KIND_THIMBLE_TEST_DB_PASSWORD PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
+}

@@ -6,14 +6,17 @@ type Step = { before: Snapshot; after: Snapshot; at: number; field: string };
 
 const KEPT_ACROSS_RELOADS = 50;
 const TYPED_TOGETHER_MS = 900;
+const REST_MS = 400;
 
 /** Steps of one order that can be undone and redone; the last 50 outlive a reload of the page. */
 export class History {
   #key = "";
+  #writing: ReturnType<typeof setTimeout> | undefined;
   #done = $state.raw<Step[]>([]);
   #undone = $state.raw<Step[]>([]);
 
   open(order: number): void {
+    if (this.#writing !== undefined) this.#write();
     this.#key = `steps-of-order-${order}`;
     this.#undone = [];
     try {
@@ -21,6 +24,12 @@ export class History {
     } catch {
       this.#done = [];
     }
+  }
+
+  constructor() {
+    window.addEventListener("pagehide", () => {
+      if (this.#writing !== undefined) this.#write();
+    });
   }
 
   get canUndo(): boolean {
@@ -65,7 +74,15 @@ export class History {
     return step.after;
   }
 
+  /** Writing many steps takes longer than a key: it is done when the hands rest, and before the page is left. */
   #store(): void {
+    clearTimeout(this.#writing);
+    this.#writing = setTimeout(() => this.#write(), REST_MS);
+  }
+
+  #write(): void {
+    clearTimeout(this.#writing);
+    this.#writing = undefined;
     try {
       sessionStorage.setItem(this.#key, JSON.stringify(this.#done.slice(-KEPT_ACROSS_RELOADS)));
     } catch {

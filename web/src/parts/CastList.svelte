@@ -27,7 +27,11 @@
       <BowlDisc hex={hex(part)} size={30} />
       <label>
         <span>{part.role.replace("-", " ")}</span>
-        <select value={part.key} onchange={(e) => onpick(part, e.currentTarget.value)}>
+        <select
+          aria-label={part.role}
+          value={part.key}
+          onchange={(e) => onpick(part, e.currentTarget.value)}
+        >
           {#each palette as colour (colour.key)}
             <option value={colour.key}>{colour.name}</option>
           {/each}

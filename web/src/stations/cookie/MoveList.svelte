@@ -12,6 +12,7 @@
   let open = $state<number | null>(null);
   let byPass = $state(false);
   const moves = $derived(design.document.moves);
+  const marks = $derived(Map.groupBy(design.cookie?.marks ?? [], (mark) => mark.move));
   const problem = $derived(desk.problem(design.id));
   const elsewhere = $derived(
     problem &&
@@ -92,6 +93,7 @@
       <MoveRow
         {design}
         {move}
+        marks={marks.get(i) ?? []}
         index={i}
         open={open === i}
         last={i === moves.length - 1}

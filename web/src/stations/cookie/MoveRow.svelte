@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { DesignView, Move } from "../../api/types";
+  import type { DesignView, MarkView, Move } from "../../api/types";
   import { reference } from "../../desk/catalogue.svelte";
   import { desk } from "../../desk/order.svelte";
   import BowlDisc from "../../marks/BowlDisc.svelte";
@@ -10,6 +10,7 @@
   let {
     design,
     move,
+    marks,
     index,
     open,
     last,
@@ -21,6 +22,7 @@
   }: {
     design: DesignView;
     move: Move;
+    marks: MarkView[];
     index: number;
     open: boolean;
     last: boolean;
@@ -32,7 +34,6 @@
   } = $props();
 
   const kind = $derived(reference.move(move.move));
-  const marks = $derived(design.cookie?.marks.filter((m) => m.move === index) ?? []);
   const grams = $derived(marks.reduce((g, m) => g + m.gramsEach, 0));
   const passes = $derived(
     [...new Set(marks.map((m) => m.pass))].filter((p) => p > 0).sort((a, b) => a - b),
@@ -127,6 +128,9 @@
 <style>
   li {
     border-radius: 10px;
+    /* Two hundred of them are laid out only as they come into view. */
+    content-visibility: auto;
+    contain-intrinsic-size: auto 48px;
   }
   li.open {
     background: var(--wash);

@@ -21,10 +21,9 @@
 
   /** Pieces made ahead for the whole order, spares with them. */
   function ahead(mark: Mark): string {
-    if (mark.piecesAhead === 0) return "";
     const drink = (desk.pour?.pour.bowls ?? [])
       .flatMap((bowl) => bowl.portions.flatMap((portion) => portion.drinks))
-      .find((d) => d.design === String(design.id) && d.move === mark.move);
+      .find((d) => d.design === String(design.id) && d.move === mark.move && d.piecesEach > 0);
     if (!drink) return plural(mark.piecesAhead, "piece");
     const wanted = drink.piecesEach * drink.cookies;
     return `${wanted + drink.sparePieces} pieces, ${drink.sparePieces} of them spare`;
@@ -50,7 +49,7 @@
           <span class="soft">
             {mark.state && mark.countSeconds ? consistency(mark.state, mark.countSeconds) : ""}
             {mark.gate === "WET" ? "· while wet" : ""}
-            {ahead(mark)}
+            {mark.piecesAhead > 0 ? `· ${ahead(mark)}` : ""}
           </span>
         </span>
         {#if mark.gramsEach > 0}<span class="grams"

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { onMount } from "svelte";
   import { answered, api, Refusal } from "../../api/client";
-  import type { Problem, ShopView } from "../../api/types";
+  import type { Parameter, Problem, ShopView } from "../../api/types";
   import { reference } from "../../desk/catalogue.svelte";
   import { Saver } from "../../desk/saver";
   import Field from "../../parts/Field.svelte";
@@ -13,6 +13,10 @@
 
   type Settings = ShopView["settings"];
   type Named = Record<string, number>;
+
+  const numbers = $derived(reference.catalogue?.shop ?? []);
+  /** What is piped and weighed by tens. */
+  const weighed = (parameter: Parameter) => / weighs$/.test(parameter.word);
 
   let draft = $state.raw<Settings | null>(null);
   let problem = $state.raw<Problem | null>(null);
@@ -59,6 +63,21 @@
   }
 </script>
 
+{#snippet number(parameter: Parameter)}
+  <NumberField
+    label={parameter.word}
+    unit={parameter.unit}
+    value={(draft as unknown as Named)[parameter.name]}
+    step={(parameter.most ?? 100) <= 30 ? 0.5 : 1}
+    least={parameter.least ?? undefined}
+    most={parameter.most ?? undefined}
+    trouble={problem?.field === `settings.${parameter.name}` || problem?.field === parameter.name
+      ? problem.detail
+      : ""}
+    onchange={(value) => value !== null && put(parameter.name, value)}
+  />
+{/snippet}
+
 <svelte:head><title>The shop's own numbers: Kind Thimble</title></svelte:head>
 
 <div class="page">
@@ -74,7 +93,7 @@
     <Sheet label="Numbers">
       {#if draft}
         <div class="grid">
-          {#each reference.catalogue?.shop ?? [] as parameter (parameter.name)}
+          {#each numbers.filter((p) => !weighed(p)) as parameter (parameter.name)}
             {#if parameter.type === "WORDS"}
               <Field label={parameter.word}>
                 <select
@@ -87,26 +106,24 @@
                 </select>
               </Field>
             {:else}
-              {#if /Grams(PerCm)?$/.test(parameter.name) && /weighs/.test(parameter.word)}
-                <WeighTen
-                  what={parameter.word.replace(" weighs", "")}
-                  onweighed={(grams) => put(parameter.name, grams)}
-                />
-              {/if}
-              <NumberField
-                label={parameter.word}
-                unit={parameter.unit}
-                value={(draft as unknown as Named)[parameter.name]}
-                step={(parameter.most ?? 100) <= 30 ? 0.5 : 1}
-                least={parameter.least ?? undefined}
-                most={parameter.most ?? undefined}
-                trouble={problem?.field === `settings.${parameter.name}` ||
-                problem?.field === parameter.name
-                  ? problem.detail
-                  : ""}
-                onchange={(value) => value !== null && put(parameter.name, value)}
-              />
+              {@render number(parameter)}
             {/if}
+          {/each}
+        </div>
+        <h2>Pieces and borders</h2>
+        <p class="soft">
+          Pipe ten, or 10 cm, weigh them together and write what the scale shows; or set the weight
+          of one yourself.
+        </p>
+        <div class="grid">
+          {#each numbers.filter(weighed) as parameter (parameter.name)}
+            <div class="pair">
+              {@render number(parameter)}
+              <WeighTen
+                what={parameter.word.replace(" weighs", "")}
+                onweighed={(grams) => put(parameter.name, grams)}
+              />
+            </div>
           {/each}
         </div>
         <h2>Tip openings</h2>
@@ -160,6 +177,10 @@
     grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
     gap: 14px 20px;
     margin-top: 8px;
+  }
+  .pair {
+    display: flex;
+    gap: 14px;
   }
   .trouble {
     color: var(--tomato);

@@ -6,6 +6,7 @@ import java.util.concurrent.TimeUnit;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.BasicForm;
 import kindthimble.core.cutter.Cutter;
+import kindthimble.core.cutter.SmallForm;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
@@ -15,6 +16,8 @@ import kindthimble.core.move.Dot;
 import kindthimble.core.move.Flood;
 import kindthimble.core.move.Move;
 import kindthimble.core.move.Outline;
+import kindthimble.core.move.Seam;
+import kindthimble.core.move.Transfer;
 import kindthimble.core.shop.HouseDefaults;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -37,6 +40,7 @@ public class DesignBenchmark {
     private final Measuring measuring =
             new Measuring(HouseDefaults.shop(), HouseDefaults.FLOOD_SECONDS, Palette.UNKNOWN);
     private final Design design = fortySections();
+    private final Design rosette = rosette();
 
     private static Design fortySections() {
         List<Move> moves = new ArrayList<>();
@@ -50,6 +54,29 @@ public class DesignBenchmark {
         moves.add(new Flood("c5", null, null, null, null, null));
         moves.add(new Dot("c0", 12, null, 3.0, null, null, null, null, null));
         return new Design(1, "forty", new Cutter(new BasicForm.Square(), Across.WIDTH, 300), null, null, moves);
+    }
+
+    /** Curved sections that flow into each other, with a transfer: the rosette of the demo. */
+    private static Design rosette() {
+        return new Design(
+                1,
+                "rosette",
+                new Cutter(new BasicForm.Scalloped(14), Across.WIDTH, 78),
+                null,
+                null,
+                List.of(
+                        new Division.Rings("a", null, 4),
+                        new Outline("lagoon", null, null, null, "a1"),
+                        new Flood("lagoon", null, null, null, "a1 a3", Seam.FLOW),
+                        new Flood("white", null, null, null, "a2", Seam.FLOW),
+                        new Flood("marigold", null, null, null, "a4", Seam.FLOW),
+                        new Transfer(
+                                "poppy", SmallForm.BOW, null, 19, 1, null, null, null, null, null, null, null, "a4")));
+    }
+
+    @Benchmark
+    public Cookie rosetteThatFlows() {
+        return measuring.measure(rosette);
     }
 
     @Benchmark

@@ -25,6 +25,8 @@ class DesignsTest {
     @Order(2)
     static final Browser BROWSER = new Browser(APP);
 
+    private static final Page.GetByLabelOptions EXACT = new Page.GetByLabelOptions().setExact(true);
+
     private static Locator press(Page page, String name) {
         return page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
@@ -127,12 +129,12 @@ class DesignsTest {
         page.navigate(APP.url() + "/orders/2");
         press(page, "From the library").click();
         press(page, "Diamond kite").click();
-        assertThat(page.getByLabel("white")).hasValue("white");
-        page.getByLabel("main").selectOption("plum");
-        page.getByLabel("second").selectOption("");
-        page.getByLabel("how many").fill("many");
+        assertThat(page.getByLabel("white", EXACT)).hasValue("white");
+        page.getByLabel("main", EXACT).selectOption("plum");
+        page.getByLabel("second", EXACT).selectOption("");
+        page.getByLabel("how many", EXACT).fill("many");
         assertThat(page.getByText("Write how many")).isVisible();
-        page.getByLabel("how many").fill("9");
+        page.getByLabel("how many", EXACT).fill("9");
         press(page, "Put it on the tray").click();
         assertThat(page.getByLabel("Name of the design")).hasValue("Diamond kite");
         String order = APP.get("/api/orders/2").body().toString();
@@ -146,7 +148,7 @@ class DesignsTest {
     void recolouringReachesEveryMoveAndUndoBringsItBack() {
         Page page = design("Diamond kite");
         press(page, "other colours").click();
-        page.getByLabel("main").selectOption("lagoon");
+        page.getByLabel("main", EXACT).selectOption("lagoon");
         page.keyboard().press("Escape");
         Locator rows = page.locator("aside ol > li .row");
         assertThat(rows.filter(new Locator.FilterOptions().setHasText("Lagoon")))
@@ -163,10 +165,12 @@ class DesignsTest {
     @Order(7)
     void tenPipedAndWeighedSetTheShopsPiece() {
         Page page = BROWSER.open("/shop");
-        page.getByLabel("ten of it: rosette, on the scale").fill("14.2");
+        Locator ten = page.locator(".pair", new Page.LocatorOptions().setHasText("a rosette weighs"))
+                .getByLabel("ten weigh");
+        ten.fill("14.2");
         assertThat(page.getByLabel("a rosette weighs")).hasValue("1.42");
         assertThat(page.getByText("saved; every order follows")).isVisible();
-        page.getByLabel("ten of it: rosette, on the scale").fill("0");
+        ten.fill("0");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("from 0.1 to 500 g");
         assertThat(page.getByLabel("a rosette weighs")).hasValue("1.42");
         page.context().close();

@@ -3,6 +3,7 @@ package kindthimble.e2e;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
+import java.util.function.Consumer;
 import kindthimble.app.testing.RunningApp;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
@@ -25,6 +26,17 @@ class ScreenshotsTest {
         take("week", "/", 1280, 800);
         take("set", "/orders/1", 1280, 800);
         take("cookie", "/orders/1/cookie", 1280, 800);
+        take("cookie-warnings", "/orders/1/cookie/4", 1280, 800);
+        take("cookie-moves", "/orders/1/cookie", 1280, 800, page -> {
+            page.locator("h1").click();
+            page.keyboard().press("/");
+        });
+        take(
+                "cookie-passes",
+                "/orders/1/cookie/4",
+                1280,
+                800,
+                page -> page.locator(".turn").click());
         take("bowls", "/orders/1/bowls", 1280, 800);
         take("shop", "/shop", 1280, 800);
         take("cookie-tablet", "/orders/1/cookie", 820, 1180);
@@ -32,8 +44,13 @@ class ScreenshotsTest {
     }
 
     private static void take(String name, String path, int width, int height) {
+        take(name, path, width, height, page -> {});
+    }
+
+    private static void take(String name, String path, int width, int height, Consumer<Page> before) {
         Page page = BROWSER.open(path, width, height);
         page.waitForLoadState(LoadState.NETWORKIDLE);
+        before.accept(page);
         page.evaluate("() => document.fonts.ready.then(() => null)");
         page.screenshot(new Page.ScreenshotOptions()
                 .setPath(Path.of(System.getProperty("kind-thimble.screenshots"), name + ".png")));

@@ -3,6 +3,7 @@ package kindthimble.app.cookie;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import kindthimble.core.colour.Palette;
+import kindthimble.core.cutter.Cutter;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
@@ -15,6 +16,7 @@ import org.springframework.stereotype.Service;
 @Service
 public class CookieService {
     private static final int REMEMBERED = 500;
+    private static final double HAIR_MM = 0.001;
 
     private final Cache<Asked, Measured> measured =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
@@ -35,6 +37,17 @@ public class CookieService {
     /** The same for the screen. */
     public CookieView view(Design design, ShopSettings shop, Double floodSeconds, Palette palette) {
         return both(design, shop, floodSeconds, palette).view();
+    }
+
+    /** Measures without remembering, a hair larger each time. */
+    public void measureUnseen(Design design, ShopSettings shop, Double floodSeconds, Palette palette, int hairs) {
+        Cutter c = design.cutter();
+        Cutter larger =
+                new Cutter(c.shape(), c.across(), c.sizeMm() + hairs * HAIR_MM, c.flipped(), c.joined(), c.hole());
+        Design other = new Design(
+                design.format(), design.name(), larger, design.spreadPercent(), design.marginMm(), design.moves());
+        double flood = floodSeconds == null ? shop.floodCountSeconds() : floodSeconds;
+        CookieView.of(new Measuring(shop, flood, palette).measure(other), recipe(), palette);
     }
 
     /** The base that icing is made from. */

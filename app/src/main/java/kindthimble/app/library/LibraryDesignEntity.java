@@ -16,7 +16,9 @@ import java.util.ArrayList;
 import java.util.List;
 import kindthimble.core.design.Design;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
 import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
 
 /** A design that the shop keeps for other orders. Its colours are roles. */
 @Entity
@@ -27,6 +29,7 @@ class LibraryDesignEntity {
     private Long id;
 
     @JdbcTypeCode(SqlTypes.JSON)
+    @Mutability(Immutability.class)
     private Design document;
 
     @ElementCollection(fetch = FetchType.EAGER)

@@ -9,7 +9,9 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import kindthimble.core.design.Design;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.Mutability;
 import org.hibernate.type.SqlTypes;
+import org.hibernate.type.descriptor.java.Immutability;
 
 /** A design of an order and how many of it; the design itself is one JSON document. */
 @Entity
@@ -27,6 +29,7 @@ class DesignEntity {
     private int count;
 
     @JdbcTypeCode(SqlTypes.JSON)
+    @Mutability(Immutability.class)
     private Design document;
 
     private Instant removedAt;

@@ -70,6 +70,18 @@ public class OrderService {
         return view(stored(id));
     }
 
+    /** An order with every design measured anew, as after a change to each; for {@code app/rehearsal}. Stores nothing. */
+    @Transactional(readOnly = true)
+    public OrderView asIfChanged(long id, int nth) {
+        OrderEntity order = stored(id);
+        OrderDetails d = order.details();
+        ShopSettings settings = shop.settings();
+        for (DesignEntity design : designsOf(id)) {
+            cookies.measureUnseen(design.document(), settings, d.floodSeconds(), d.looks(), nth);
+        }
+        return view(order);
+    }
+
     /**
      * @throws Refused when a design can't be measured with the shop's numbers
      */

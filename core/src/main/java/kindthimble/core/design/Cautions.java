@@ -13,7 +13,6 @@ import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Coat;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Mark;
-import kindthimble.core.mark.Turn;
 import kindthimble.core.move.Easier;
 import kindthimble.core.move.Flood;
 import kindthimble.core.move.Ground;
@@ -175,18 +174,12 @@ final class Cautions {
         hands.forEach((at, seconds) -> {
             if (hands.size() > 2 && seconds > HouseDefaults.LARGE_SHARE_OF_HANDS * all) {
                 Easier easier = design.moves().get(at).easier();
-                Region where = marks.stream()
-                        .filter(on -> on.move() == at && on.mark().turn() != Turn.AHEAD)
-                        .map(on -> on.mark().covers())
-                        .filter(region -> !region.isEmpty())
-                        .findFirst()
-                        .orElse(iced);
                 add(
                         at,
                         "This move takes %.0f %% of the hands on this cookie. %s"
                                 .formatted(100 * seconds / all, easier.sentence()),
                         easier.press() == null ? null : Remedy.replaced(easier.press(), at, move -> easier.instead()),
-                        where);
+                        iced);
             }
         });
     }

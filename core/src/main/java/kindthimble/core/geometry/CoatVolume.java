@@ -1,5 +1,8 @@
 package kindthimble.core.geometry;
 
+import java.util.ArrayList;
+import java.util.List;
+
 /**
  * How much icing a flooded coat holds.
  *
@@ -19,6 +22,40 @@ public final class CoatVolume {
     private CoatVolume() {}
 
     /**
+     * Volumes of the coats of sections that are wet together: they meet flat, so the rim belongs to the edge of the whole wet
+     * surface, and each section has its share of that: {@code area(section intersect inset(surface, s(z)))}.
+     *
+     * @param sections what is asked about; together they are the surface
+     * @param surface all that is wet together
+     * @param thicknessMm h, over 0
+     * @return mm3, in the same order
+     */
+    public static double[] shares(List<Region> sections, Region surface, double thicknessMm) {
+        double[] shares = new double[sections.size()];
+        List<Integer> atTheEdge = new ArrayList<>();
+        double deep = 0;
+        for (int i = 0; i < shares.length; i++) {
+            // What lies farther inside than the rim reaches is a plain slab.
+            if (sections.size() > 1 && surface.isDeep(sections.get(i), thicknessMm)) {
+                shares[i] = sections.get(i).areaMm2() * thicknessMm;
+                deep += shares[i];
+            } else {
+                atTheEdge.add(i);
+            }
+        }
+        if (atTheEdge.size() == 1) {
+            shares[atTheEdge.get(0)] = mm3(surface, thicknessMm) - deep;
+        } else {
+            overRim(surface, thicknessMm, (covered, weight) -> {
+                for (int i : atTheEdge) {
+                    shares[i] += weight * sections.get(i).intersection(covered).areaMm2();
+                }
+            });
+        }
+        return shares;
+    }
+
+    /**
      * Volume of a coat whose whole edge is free.
      *
      * @param region what is flooded
@@ -26,38 +63,32 @@ public final class CoatVolume {
      * @return mm3
      */
     public static double mm3(Region region, double thicknessMm) {
-        return mm3(region, region, thicknessMm);
+        double[] sum = {0};
+        overRim(region, thicknessMm, (covered, weight) -> sum[0] += weight * covered.areaMm2());
+        return sum[0];
     }
 
-    /**
-     * Volume of a section's coat where it is wet together with others: they meet flat, so the rim belongs to the edge of the whole
-     * wet surface, and the section has its share of that: {@code area(section intersect inset(surface, s(z)))}.
-     *
-     * @param section what is asked about
-     * @param surface all that is wet together with it, itself included
-     * @param thicknessMm h, over 0
-     * @return mm3
-     */
-    public static double mm3(Region section, Region surface, double thicknessMm) {
+    private interface Level {
+        void at(Region covered, double weightMm);
+    }
+
+    /** Goes through the levels of the quadrature: what the surface covers there, and the height that it stands for. */
+    private static void overRim(Region surface, double thicknessMm, Level level) {
         if (!(thicknessMm > 0)) {
             throw new IllegalArgumentException("a coat has a thickness over 0 mm, not " + thicknessMm);
         }
-        if (section.isEmpty()) {
-            return 0;
+        if (surface.isEmpty()) {
+            return;
         }
         double reach = surface.isWiderThan(thicknessMm) ? thicknessMm : surface.inscribedRadiusMm();
         double lastAngle = reach < thicknessMm ? Math.acos(1 - reach / thicknessMm) : Math.PI / 2;
-        double sum = 0;
         for (int i = 0; i < NODE.length; i++) {
             for (int side = -1; side <= 1; side += 2) {
                 double angle = lastAngle / 2 * (1 + side * NODE[i]);
-                Region covered = surface.inset(thicknessMm * (1 - Math.cos(angle)));
-                double area = section == surface
-                        ? covered.areaMm2()
-                        : section.intersection(covered).areaMm2();
-                sum += WEIGHT[i] * area * Math.cos(angle);
+                level.at(
+                        surface.inset(thicknessMm * (1 - Math.cos(angle))),
+                        WEIGHT[i] * Math.cos(angle) * thicknessMm * lastAngle / 2);
             }
         }
-        return sum * thicknessMm * lastAngle / 2;
     }
 }

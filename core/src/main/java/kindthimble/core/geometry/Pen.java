@@ -2,17 +2,21 @@ package kindthimble.core.geometry;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /**
  * Draws closed outlines out of straight lines, arcs and Bézier curves, and turns them into a {@link Region}.
  *
  * <p>Curves become short chords ({@value #CHORDS_PER_TURN} to a full turn, {@value #CHORDS_PER_CURVE} to a Bézier curve).
+ * of which only those are kept that matter at the size in mm: none passes the curve by more than {@value #TOLERANCE_MM} mm more.
  * Chords lie inside a convex curve, so a polygon of them is a little too small; the pen therefore also sums the exact area of
  * what was drawn (Green's theorem) and scales each ring about its middle until the polygon has just that area.
  */
 public final class Pen {
     private static final int CHORDS_PER_TURN = 256;
     private static final int CHORDS_PER_CURVE = 48;
+    private static final double TOLERANCE_MM = 0.006;
 
     private final List<Ring> rings = new ArrayList<>();
     private boolean overlapping;
@@ -23,6 +27,26 @@ public final class Pen {
         final List<double[]> points = new ArrayList<>();
         double exactTwiceArea;
         boolean closed;
+
+        /** Without the points that lie nearer than a tolerance to the line between those that stay. */
+        Ring thinned(double tolerance) {
+            Coordinate[] line = new Coordinate[points.size() + 1];
+            for (int i = 0; i < line.length; i++) {
+                double[] p = points.get(i % points.size());
+                line[i] = new Coordinate(p[0], p[1]);
+            }
+            Coordinate[] fewer = DouglasPeuckerSimplifier.simplify(Region.FACTORY.createLineString(line), tolerance)
+                    .getCoordinates();
+            if (fewer.length < 5) {
+                return this;
+            }
+            Ring ring = new Ring();
+            ring.exactTwiceArea = exactTwiceArea;
+            for (int i = 0; i < fewer.length - 1; i++) {
+                ring.points.add(new double[] {fewer[i].x, fewer[i].y});
+            }
+            return ring;
+        }
 
         double twiceAreaOfPolygon() {
             double sum = 0;
@@ -169,11 +193,12 @@ public final class Pen {
     private Region scaled(double factor) {
         closeRing();
         List<double[][]> scaledRings = new ArrayList<>();
-        for (Ring ring : rings) {
-            double polygon = ring.twiceAreaOfPolygon();
-            if (ring.points.size() < 3 || Math.abs(polygon) < 1e-12) {
+        for (Ring drawn : rings) {
+            if (drawn.points.size() < 3 || Math.abs(drawn.twiceAreaOfPolygon()) < 1e-12) {
                 continue;
             }
+            Ring ring = drawn.thinned(TOLERANCE_MM / factor);
+            double polygon = ring.twiceAreaOfPolygon();
             double ratio = ring.exactTwiceArea / polygon;
             double grow = ratio > 0 ? Math.sqrt(ratio) : 1;
             double[] middle = middleOf(ring.points);

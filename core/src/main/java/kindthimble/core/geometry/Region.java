@@ -17,6 +17,7 @@ import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
@@ -34,6 +35,10 @@ public final class Region {
     static final GeometryFactory FACTORY = new GeometryFactory();
 
     private static final int ARC_CHORDS_PER_QUARTER = 12;
+    /** How far off an inset's edge may be, in shares of the inset; a small one may be off by this in mm, up to the most. */
+    private static final double INSET_TOLERANCE = 0.002;
+
+    private static final double MOST_INSET_TOLERANCE = 0.01;
     private static final double PAINT_TOLERANCE_MM = 0.01;
     private static final double INSCRIBED_TOLERANCE_MM = 0.02;
     private static final int FEW_CORNERS = 40;
@@ -298,7 +303,7 @@ public final class Region {
             return new Region(inner);
         }
         BufferParameters parameters = new BufferParameters(ARC_CHORDS_PER_QUARTER);
-        parameters.setSimplifyFactor(0.001);
+        parameters.setSimplifyFactor(Math.max(INSET_TOLERANCE, Math.min(MOST_INSET_TOLERANCE, INSET_TOLERANCE / mm)));
         return new Region(BufferOp.bufferOp(shape, -mm, parameters));
     }
 
@@ -326,6 +331,11 @@ public final class Region {
     /** This region scaled evenly about the origin. */
     public Region scaled(double factor) {
         return new Region(AffineTransformation.scaleInstance(factor, factor).transform(shape));
+    }
+
+    /** Whether all of a part of this region lies at least so far inside the edge of it. */
+    boolean isDeep(Region part, double mm) {
+        return !IndexedFacetDistance.isWithinDistance(shape.getBoundary(), part.shape.getBoundary(), mm);
     }
 
     /** Whether a point lies inside or on the edge. */

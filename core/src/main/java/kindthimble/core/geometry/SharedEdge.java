@@ -1,9 +1,13 @@
 package kindthimble.core.geometry;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 
 /**
  * How long two regions lie side by side. Goes through all pairs of edges: those that run alongside within {@value #NEAR_MM} mm and
@@ -19,43 +23,47 @@ public final class SharedEdge {
      * @return mm; 0 when they do not touch
      */
     public static double lengthMm(Region a, Region b) {
+        return upTo(Double.POSITIVE_INFINITY, a, b);
+    }
+
+    /** Whether they lie side by side for more than so many mm; saves looking farther than that. */
+    public static boolean isLongerThan(double mm, Region a, Region b) {
+        return upTo(mm, a, b) > mm;
+    }
+
+    private static double upTo(double enough, Region a, Region b) {
         Envelope reach = a.shape().getEnvelopeInternal();
         reach.expandBy(NEAR_MM);
         if (!reach.intersects(b.shape().getEnvelopeInternal())) {
             return 0;
         }
         double sum = 0;
-        for (int i = 0; i < a.shape().getNumGeometries(); i++) {
-            for (int j = 0; j < b.shape().getNumGeometries(); j++) {
-                sum += ofPolygons(a.shape().getGeometryN(i), b.shape().getGeometryN(j));
+        for (LinearRing one : rings(a.shape())) {
+            for (LinearRing other : rings(b.shape())) {
+                if (sum <= enough && IndexedFacetDistance.isWithinDistance(one, other, NEAR_MM)) {
+                    sum = ofRings(one.getCoordinates(), other.getCoordinates(), sum, enough);
+                }
             }
         }
         return sum;
     }
 
-    private static double ofPolygons(Geometry a, Geometry b) {
-        if (!(a instanceof Polygon one) || !(b instanceof Polygon other)) {
-            return 0;
-        }
-        double sum = 0;
-        for (int i = -1; i < one.getNumInteriorRing(); i++) {
-            Coordinate[] ring = ring(one, i);
-            for (int j = -1; j < other.getNumInteriorRing(); j++) {
-                sum += ofRings(ring, ring(other, j));
+    private static List<LinearRing> rings(Geometry shape) {
+        List<LinearRing> rings = new ArrayList<>();
+        for (int i = 0; i < shape.getNumGeometries(); i++) {
+            if (shape.getGeometryN(i) instanceof Polygon polygon) {
+                rings.add(polygon.getExteriorRing());
+                for (int hole = 0; hole < polygon.getNumInteriorRing(); hole++) {
+                    rings.add(polygon.getInteriorRingN(hole));
+                }
             }
         }
-        return sum;
+        return rings;
     }
 
-    private static Coordinate[] ring(Polygon polygon, int index) {
-        return index < 0
-                ? polygon.getExteriorRing().getCoordinates()
-                : polygon.getInteriorRingN(index).getCoordinates();
-    }
-
-    private static double ofRings(Coordinate[] a, Coordinate[] b) {
-        double sum = 0;
-        for (int i = 0; i + 1 < a.length; i++) {
+    private static double ofRings(Coordinate[] a, Coordinate[] b, double before, double enough) {
+        double sum = before;
+        for (int i = 0; i + 1 < a.length && sum <= enough; i++) {
             double dx = a[i + 1].x - a[i].x;
             double dy = a[i + 1].y - a[i].y;
             double length = Math.hypot(dx, dy);

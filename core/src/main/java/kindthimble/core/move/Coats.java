@@ -28,6 +28,8 @@ public final class Coats {
     private final Map<Integer, Region> surfaces = new HashMap<>();
     private final Map<String, Set<String>> touching = new HashMap<>();
     private final Map<String, Seam> seams = new LinkedHashMap<>();
+    private final Map<Wet, Map<String, Double>> shares = new HashMap<>();
+    private final Sections sections;
     private int[] passOfSurface = {};
 
     /**
@@ -35,6 +37,7 @@ public final class Coats {
      * @throws Refused when a coat names sections that do not exist
      */
     public Coats(List<Move> moves, Sections sections) {
+        this.sections = sections;
         Set<String> named = new HashSet<>();
         for (int i = 0; i < moves.size(); i++) {
             if (moves.get(i) instanceof Coating coat
@@ -54,7 +57,7 @@ public final class Coats {
                 rest.forEach(section -> seams.putIfAbsent(section, orCrease(coat.seam())));
             }
         }
-        join(inOrderOfWork(moves.size()), sections);
+        join(inOrderOfWork(moves.size()));
     }
 
     /** Sections that the coat at this index covers. */
@@ -103,8 +106,27 @@ public final class Coats {
     /** Volume of a coat on a section: its share of the surface that is wet together with it. */
     double mm3(String section, Region region, double thicknessMm) {
         Integer surface = surfaceOf.get(section);
-        Region wet = surface == null ? region : surfaces.get(surface);
-        return CoatVolume.mm3(region, wet, thicknessMm);
+        if (surface == null) {
+            return CoatVolume.mm3(region, thicknessMm);
+        }
+        return shares.computeIfAbsent(new Wet(surface, thicknessMm), this::shares)
+                .get(section);
+    }
+
+    private record Wet(int surface, double thicknessMm) {}
+
+    private Map<String, Double> shares(Wet wet) {
+        List<String> names = surfaceOf.entrySet().stream()
+                .filter(of -> of.getValue() == wet.surface())
+                .map(Map.Entry::getKey)
+                .toList();
+        double[] mm3 = CoatVolume.shares(
+                names.stream().map(sections::region).toList(), surfaces.get(wet.surface()), wet.thicknessMm());
+        Map<String, Double> byName = new HashMap<>();
+        for (int i = 0; i < mm3.length; i++) {
+            byName.put(names.get(i), mm3[i]);
+        }
+        return byName;
     }
 
     private List<String> inOrderOfWork(int moves) {
@@ -115,7 +137,7 @@ public final class Coats {
         return new ArrayList<>(order);
     }
 
-    private void join(List<String> coated, Sections sections) {
+    private void join(List<String> coated) {
         int[] surface = new int[coated.size()];
         for (int i = 0; i < surface.length; i++) {
             surface[i] = i;
@@ -123,8 +145,8 @@ public final class Coats {
         List<int[]> creases = new ArrayList<>();
         for (int i = 0; i < coated.size(); i++) {
             for (int j = i + 1; j < coated.size(); j++) {
-                if (SharedEdge.lengthMm(sections.region(coated.get(i)), sections.region(coated.get(j)))
-                        <= LEAST_SHARED_MM) {
+                if (!SharedEdge.isLongerThan(
+                        LEAST_SHARED_MM, sections.region(coated.get(i)), sections.region(coated.get(j)))) {
                     continue;
                 }
                 touching.computeIfAbsent(coated.get(i), k -> new HashSet<>()).add(coated.get(j));
@@ -147,7 +169,7 @@ public final class Coats {
             surfaceOf.put(coated.get(i), number);
             regions.computeIfAbsent(number, n -> new ArrayList<>()).add(sections.region(coated.get(i)));
         }
-        regions.forEach((number, parts) -> surfaces.put(number, Region.union(parts)));
+        regions.forEach((number, parts) -> surfaces.put(number, sections.together(parts)));
         List<List<Integer>> apart = new ArrayList<>();
         numbers.values().forEach(number -> apart.add(new ArrayList<>()));
         for (int[] crease : creases) {

@@ -128,7 +128,8 @@ public sealed interface Division extends Move {
             List<Region> parts = new ArrayList<>();
             Region outer = whole;
             for (int i = 1; i < pieces; i++) {
-                Region inner = whole.inset(i * width);
+                // Ring by ring: insets add up, and what has vanished once need not be looked for again.
+                Region inner = outer.inset(width);
                 parts.add(outer.difference(inner));
                 outer = inner;
             }

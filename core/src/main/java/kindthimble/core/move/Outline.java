@@ -11,7 +11,6 @@ import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Lines;
-import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Bead;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Icing;
@@ -32,7 +31,7 @@ public record Outline(
         @Amount(
                 word = "count",
                 unit = Unit.SECONDS,
-                least = Consistency.LEAST_MEDIUM_SECONDS,
+                least = LEAST_SECONDS,
                 most = HouseDefaults.STIFF_BASE_SECONDS,
                 usual = HouseDefaults.PIPING_SECONDS)
         Double countSeconds,
@@ -43,6 +42,9 @@ public record Outline(
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "every section")
         String on)
         implements Detail {
+    /** From here on icing holds its edge: one icing can outline and flood. */
+    static final double LEAST_SECONDS = 10;
+
     @Override
     public Easier easier() {
         return Easier.by("One icing that holds its edge needs no outline.", "Leave the outline out", List.of());

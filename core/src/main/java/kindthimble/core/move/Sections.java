@@ -84,9 +84,12 @@ public final class Sections {
 
     /** The region of several sections, or the whole cookie. */
     public Region region(Collection<String> names) {
-        return names.size() == leaves.size()
-                ? whole
-                : Region.union(names.stream().map(leaves::get).toList());
+        return together(names.stream().map(leaves::get).toList());
+    }
+
+    /** Several undivided sections as one region. */
+    Region together(List<Region> several) {
+        return several.size() == leaves.size() ? whole : Region.union(several);
     }
 
     /**

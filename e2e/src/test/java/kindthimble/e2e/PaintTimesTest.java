@@ -1,0 +1,96 @@
+package kindthimble.e2e;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.LoadState;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import kindthimble.app.testing.RunningApp;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/** Times from a key to the paint that shows what follows from it; {@code bin/bench screen} runs it and prints them. Asserts nothing. */
+@EnabledIfSystemProperty(named = "kind-thimble.paint-times", matches = "true")
+class PaintTimesTest {
+    private static final int CHANGES = 40;
+    /** When somebody who has just started it would make the first change. */
+    private static final int AFTER_START_MS = 25_000;
+
+    private static final int WARMING = 10;
+
+    @RegisterExtension
+    @Order(1)
+    static final RunningApp APP = RunningApp.withDemoData();
+
+    @RegisterExtension
+    @Order(2)
+    static final Browser BROWSER = new Browser(APP);
+
+    /** Presses an arrow key in a number, and waits until what is written elsewhere has changed and has been painted. */
+    private static final String TIMED = """
+            async ([field, shown, key]) => {
+              const input = [...document.querySelectorAll('label.field')].find(l => l.querySelector('.label')?.textContent === field)?.querySelector('input')
+                ?? document.querySelector(field);
+              const what = () => [...document.querySelectorAll(shown)].map(e => e.outerHTML).join();
+              input.focus();
+              const before = what();
+              const from = performance.now();
+              if (input.type === 'range') { input[key === 'ArrowUp' ? 'stepUp' : 'stepDown'](); input.dispatchEvent(new Event('input', {bubbles: true})); }
+              else input.dispatchEvent(new KeyboardEvent('keydown', {key, bubbles: true, cancelable: true}));
+              while (what() === before && performance.now() - from < 5000) await new Promise(requestAnimationFrame);
+              await new Promise(requestAnimationFrame);
+              const till = performance.now();
+              const calls = performance.getEntriesByType('resource').filter(e => e.startTime >= from && e.name.includes('/api/'));
+              const call = calls.reduce((sum, e) => sum + e.duration, 0);
+              performance.clearResourceTimings();
+              return [till - from, call];
+            }""";
+
+    @Test
+    void fromKeyToPaint() throws InterruptedException {
+        Thread.sleep(AFTER_START_MS);
+        time("Cookie: size of the kite", "/orders/1/cookie", "size", "main svg path");
+        time("Bowls: risk of running short", "/orders/1/bowls", "input[type=range]", ".sum");
+        String moves = IntStream.range(0, 199)
+                .mapToObj(i -> i == 0
+                        ? "{\"move\": \"flood\", \"colour\": \"poppy\"}"
+                        : "{\"move\": \"dot\", \"colour\": \"white\", \"pieces\": 3, \"diameterMm\": 2}")
+                .collect(Collectors.joining(","));
+        long large = APP.post("/api/orders/1/designs", """
+                        {"count": 12, "document": {"format": 1, "name": "Two hundred moves",
+                         "cutter": {"shape": {"kind": "round"}, "across": "WIDTH", "sizeMm": 120}, "moves": [%s]}}
+                        """.formatted(moves))
+                .body()
+                .at("/design/id")
+                .asLong();
+        time("Cookie: size of a design of 199 moves", "/orders/1/cookie/" + large, "size", "main svg path");
+    }
+
+    private static void time(String what, String path, String field, String shown) {
+        Page page = BROWSER.open(path);
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        List<Double> times = new ArrayList<>();
+        List<Double> calls = new ArrayList<>();
+        for (int i = 0; i < CHANGES; i++) {
+            String key = i % 2 == 0 ? "ArrowUp" : "ArrowDown";
+            List<?> both = (List<?>) page.evaluate(TIMED, List.of(field, shown, key));
+            times.add(((Number) both.get(0)).doubleValue());
+            calls.add(((Number) both.get(1)).doubleValue());
+        }
+        page.context().close();
+        System.out.printf(
+                "%-42s first %4.0f ms, then median %4.0f ms, slowest %4.0f ms; the server's part %4.0f ms%n",
+                what, times.get(0), later(times, 0.5), later(times, 1), later(calls, 0.5));
+    }
+
+    /** A quantile of all but the first few. */
+    private static double later(List<Double> times, double share) {
+        List<Double> later = new ArrayList<>(times.subList(WARMING, CHANGES));
+        Collections.sort(later);
+        return later.get((int) Math.min(later.size() - 1, share * later.size()));
+    }
+}
