@@ -4,6 +4,7 @@ import Bowls from "./stations/bowls/Bowls.svelte";
 import Cookie from "./stations/cookie/Cookie.svelte";
 import Later from "./stations/later/Later.svelte";
 import Set from "./stations/set/Set.svelte";
+import Shelf from "./stations/shelf/Shelf.svelte";
 import Shop from "./stations/shop/Shop.svelte";
 import Week from "./stations/week/Week.svelte";
 
@@ -16,6 +17,7 @@ export const { p, navigate, isActive, route } = createRouter({
     "/cookie": Cookie,
     "/cookie/:design": Cookie,
     "/bowls": Bowls,
+    "/shelf": Shelf,
     "/:station": Later,
     layout: OrderFrame,
   },

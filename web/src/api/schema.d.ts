@@ -20,6 +20,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setStock"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put: operations["save_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/orders/{order}": {
         parameters: {
             query?: never;
@@ -68,6 +100,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf/jars": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addJar"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/jars/{jar}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restoreJar"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/orders": {
         parameters: {
             query?: never;
@@ -75,7 +139,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post: operations["take"];
         delete?: never;
@@ -95,6 +159,38 @@ export interface paths {
         put?: never;
         post: operations["restore"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{order}/mixing/start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["start"];
+        delete: operations["restart"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{order}/mixing/jars/{jar}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeJar"];
+        delete: operations["leaveJar"];
         options?: never;
         head?: never;
         patch?: never;
@@ -123,7 +219,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post: operations["keep"];
         delete?: never;
@@ -180,6 +276,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shelf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/orders/{order}/pour": {
         parameters: {
             query?: never;
@@ -188,6 +300,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["pour"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{order}/mixing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mixing"];
         put?: never;
         post?: never;
         delete?: never;
@@ -207,6 +335,38 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/jars/{jar}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["removeJar"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/{recipe}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["reset"];
         options?: never;
         head?: never;
         patch?: never;
@@ -234,6 +394,19 @@ export interface components {
     schemas: {
         /** @enum {string} */
         Across: "WIDTH" | "HEIGHT";
+        Advice: {
+            from: string;
+            into: string;
+            /** Format: double */
+            deltaE: number;
+            /** Format: double */
+            gramsSaved: number;
+            /** Format: int32 */
+            bagsSaved: number;
+            /** Format: double */
+            minutesSaved: number;
+            designs: string[];
+        };
         /** @enum {string} */
         Along: "EDGE" | "SPLITS";
         Balance: {
@@ -241,6 +414,10 @@ export interface components {
             ingredientsGrams: number;
             /** Format: double */
             waterGrams: number;
+            /** Format: double */
+            sugarGrams: number;
+            /** Format: double */
+            jarsGrams: number;
             /** Format: double */
             cookiesGrams: number;
             /** Format: double */
@@ -260,6 +437,13 @@ export interface components {
             /** Format: double */
             outGrams: number;
         };
+        BaseRecipe: {
+            key: string;
+            name: string;
+            ingredients: components["schemas"]["Ingredient"][];
+            curve: components["schemas"]["ThinningCurve"];
+            caution: string;
+        };
         BasicForm: components["schemas"]["CutterShape"];
         Batch: {
             /** Format: double */
@@ -275,6 +459,8 @@ export interface components {
             /** Format: double */
             baseGrams: number;
             /** Format: double */
+            mixedGrams: number;
+            /** Format: double */
             cookiesGrams: number;
             /** Format: double */
             sigmaGrams: number;
@@ -284,7 +470,13 @@ export interface components {
             risk: number;
             /** Format: double */
             keptGrams: number;
+            fromJars: components["schemas"]["FromJar"][];
             portions: components["schemas"]["Portion"][];
+        };
+        BowlColour: {
+            key: string;
+            name: string;
+            hex: string;
         };
         Box: {
             /** Format: double */
@@ -331,6 +523,11 @@ export interface components {
             roles: components["schemas"]["RoleView"][];
             cautions: components["schemas"]["Caution"][];
         };
+        Counted: {
+            name: string;
+            /** Format: double */
+            amount: number;
+        };
         CutPiece: {
             /** Format: double */
             fromMm: number;
@@ -368,6 +565,7 @@ export interface components {
             cutter: components["schemas"]["Cutter"];
             spreadPercent: number | null;
             marginMm: number | null;
+            filling: components["schemas"]["Filling"] | null;
             moves: components["schemas"]["Move"][];
         };
         DesignChange: {
@@ -394,7 +592,19 @@ export interface components {
         Detail: components["schemas"]["Move"];
         /** @enum {string} */
         DetailSchool: "OVERNIGHT" | "HALF_DRY";
+        Difference: {
+            colours: components["schemas"]["OfColour"][];
+            /** Format: int32 */
+            bowls: number;
+            /** Format: int32 */
+            batches: number;
+            topUps: components["schemas"]["TopUp"][];
+            topUpBatches: components["schemas"]["Batch"][];
+            caution: string;
+        };
         Division: components["schemas"]["Move"];
+        /** @enum {string} */
+        Doing: "MIX" | "TINT" | "THIN" | "BAG";
         /** @enum {string} */
         Drag: "HEARTS" | "ROSE";
         /** @enum {string} */
@@ -414,6 +624,13 @@ export interface components {
             /** Format: double */
             grams: number;
         };
+        Drinker: {
+            design: string;
+            name: string;
+            /** Format: int64 */
+            order: number;
+            orderName: string;
+        };
         Extra: {
             school: components["schemas"]["School"];
             /** Format: double */
@@ -423,11 +640,29 @@ export interface components {
         };
         FigureForm: components["schemas"]["CutterShape"];
         /** @enum {string} */
+        Filling: "WALL_AND_FLOOD" | "ONE_ICING" | "NO_OUTLINE" | "DIP";
+        /** @enum {string} */
         Finish: "SUGARED";
+        FittingJar: {
+            jar: components["schemas"]["Jar"];
+            bowl: string;
+            taken: boolean;
+        };
         /** @enum {string} */
         Form: "STRAIGHT" | "CURVE" | "WAVY" | "SCALLOP" | "ZIGZAG" | "PLAID";
         /** @enum {string} */
         Fragile: "YES" | "NO";
+        FromJar: {
+            jar: string;
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            baseGrams: number;
+            /** Format: double */
+            waterGrams: number;
+            /** Format: double */
+            sugarGrams: number;
+        };
         /** @enum {string} */
         Gate: "BARE_COOKIE" | "WET" | "SKINNED" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH" | "TEXTURE_SHEET";
         /** @enum {string} */
@@ -437,6 +672,30 @@ export interface components {
             diameterMm: number;
             /** Format: double */
             downMm: number;
+        };
+        Ingredient: {
+            name: string;
+            role: components["schemas"]["Part"];
+            /** Format: double */
+            grams: number;
+            pieceGrams: number | null;
+            gramsPerCup: number | null;
+            allergens: string[];
+            pricePerKg: number | null;
+            packGrams: number | null;
+        };
+        Jar: {
+            id: (number | null) | null;
+            name: string;
+            hex: string;
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            countSeconds: number;
+            recipe: string;
+            /** Format: date */
+            goodUntil: string;
+            order: (number | null) | null;
         };
         Joined: {
             shape: components["schemas"]["CutterShape"];
@@ -506,16 +765,50 @@ export interface components {
             /** Format: int32 */
             piecesAhead: number;
         };
+        /** @enum {string} */
+        Measure: "GRAMS" | "PIECES";
+        /** @enum {string} */
+        Measures: "GRAMS" | "GRAMS_AND_SPOONS";
+        MixingView: {
+            pour: components["schemas"]["PourView"];
+            steps: components["schemas"]["Step"][];
+            /** Format: double */
+            minutes: number;
+            ladders: {
+                [key: string]: components["schemas"]["Rung"][];
+            };
+            advice: components["schemas"]["Advice"][];
+            shopping: components["schemas"]["ToBuy"][];
+            jars: components["schemas"]["FittingJar"][];
+            neighbours: components["schemas"]["Neighbour"][];
+            startedAt: (string | null) | null;
+            difference: components["schemas"]["Difference"] | null;
+        };
         Move: {
             /** @enum {string} */
             move: "bands" | "spokes" | "rings" | "checks" | "frame" | "horizon" | "letters" | "inlay" | "flood" | "dip" | "spatula coat" | "outline" | "dot" | "wet line" | "line" | "raised lines" | "stitched border" | "writing" | "bead border" | "piece" | "ruffle" | "dabbed texture" | "stencil" | "transfer" | "cookie on top" | "squiggle" | "sprinkle" | "airbrush" | "marker" | "paint";
         } & {
             [key: string]: unknown;
         };
+        Neighbour: {
+            /** Format: int64 */
+            order: number;
+            name: string;
+            /** Format: date-time */
+            handOver: string;
+            mixed: boolean;
+        };
         NewDesign: {
             /** Format: int32 */
             count: number;
             document: components["schemas"]["Design"];
+        };
+        OfColour: {
+            colour: string;
+            /** Format: double */
+            gramsBefore: number;
+            /** Format: double */
+            gramsNow: number;
         };
         OrderChange: {
             /** Format: int32 */
@@ -530,6 +823,9 @@ export interface components {
             floodSeconds: number | null;
             extra: components["schemas"]["Extra"];
             palette: components["schemas"]["PaletteColour"][];
+            recipe: (string | null) | null;
+            filling: components["schemas"]["Filling"] | null;
+            mixedWith: number[];
         };
         OrderView: {
             /** Format: int64 */
@@ -545,6 +841,8 @@ export interface components {
             key: string;
             name: string;
             hex: string;
+            apart: (boolean | null) | null;
+            joinedInto: (string | null) | null;
         };
         Parameter: {
             name: string;
@@ -558,6 +856,8 @@ export interface components {
             required: boolean;
             options: string[];
         };
+        /** @enum {string} */
+        Part: "SUGAR" | "WATER" | "FLAVOUR" | "EGG_WHITE" | "POWDER" | "MIX";
         Pass: {
             /** Format: int32 */
             number: number;
@@ -587,10 +887,14 @@ export interface components {
             baseGrams: number;
             /** Format: double */
             waterGrams: number;
+            /** Format: double */
+            sugarGrams: number;
             /** Format: int32 */
             bags: number;
             /** Format: double */
             gramsPerBag: number;
+            largeBags: boolean;
+            coupler: boolean;
             tips: string[];
             drinks: components["schemas"]["Drink"][];
             /** Format: double */
@@ -607,16 +911,27 @@ export interface components {
             batches: components["schemas"]["Batch"][];
             batchCaution: string;
             balance: components["schemas"]["Balance"];
-            /** Format: double */
-            baseGrams: number;
             /** Format: int32 */
             bags: number;
+            /** Format: double */
+            baseGrams: number;
         };
         PourView: {
             recipe: string;
+            recipeKey: string;
             /** Format: double */
             baseCountSeconds: number;
+            caution: string;
+            colours: components["schemas"]["BowlColour"][];
+            designs: components["schemas"]["Drinker"][];
             pour: components["schemas"]["Pour"];
+        };
+        RecipeDraft: {
+            key: string;
+            name: string;
+            ingredients: components["schemas"]["Ingredient"][];
+            curve: components["schemas"]["ThinningCurve"];
+            caution: string;
         };
         /** @enum {string} */
         Role: "DOUGH" | "COAT" | "BEAD" | "SUNK" | "PRINT" | "RAISED" | "DRESSING";
@@ -625,6 +940,21 @@ export interface components {
             role: string;
             /** Format: double */
             gramsEach: number;
+        };
+        Rung: {
+            /** Format: double */
+            countSeconds: number;
+            state: components["schemas"]["State"];
+            /** Format: double */
+            inBowlGrams: number;
+            /** Format: double */
+            waterGrams: number;
+            /** Format: double */
+            takenGrams: number;
+            /** Format: double */
+            sugarGrams: number;
+            /** Format: int32 */
+            portion: number;
         };
         SavedDesign: {
             design: components["schemas"]["DesignView"];
@@ -642,6 +972,10 @@ export interface components {
         };
         /** @enum {string} */
         SetOn: "DROPPED" | "GLUED";
+        ShelfView: {
+            stock: components["schemas"]["Stock"][];
+            jars: components["schemas"]["Jar"][];
+        };
         ShopSettings: {
             /** Format: double */
             spreadPercent: number;
@@ -653,6 +987,10 @@ export interface components {
             breakagePercent: number;
             /** Format: double */
             bagFillGrams: number;
+            /** Format: double */
+            largeBagFillGrams: number;
+            /** Format: int32 */
+            couplers: number;
             /** Format: double */
             tippedBagKeepsGrams: number;
             /** Format: double */
@@ -674,6 +1012,7 @@ export interface components {
             /** Format: double */
             dayVariationPercent: number;
             detail: components["schemas"]["DetailSchool"];
+            filling: components["schemas"]["Filling"];
             /** Format: double */
             leafGrams: number;
             /** Format: double */
@@ -688,6 +1027,10 @@ export interface components {
             ruffleGramsPerCm: number;
             /** Format: double */
             brushedGramsPerCm: number;
+            recipe: string;
+            /** Format: int32 */
+            cookiesPerBox: number;
+            measures: components["schemas"]["Measures"];
             tips: components["schemas"]["Tip"][];
         };
         ShopView: {
@@ -709,6 +1052,28 @@ export interface components {
         Standing: "STANDING";
         /** @enum {string} */
         State: "STIFF" | "PIPING" | "MEDIUM" | "FLOOD" | "GLAZE";
+        Step: {
+            doing: components["schemas"]["Doing"];
+            colour: string;
+            /** Format: int32 */
+            portion: number;
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            waterGrams: number;
+            /** Format: double */
+            sugarGrams: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            coveredGrams: number;
+        };
+        Stock: {
+            name: string;
+            unit: string;
+            /** Format: double */
+            amount: number;
+        };
         /** @enum {string} */
         Surface: "SMOOTH" | "PRESSED";
         Taken: {
@@ -716,10 +1081,36 @@ export interface components {
             design: number;
             order: components["schemas"]["OrderView"];
         };
+        ThinningCurve: {
+            /** Format: double */
+            ownCountSeconds: number;
+            /** Format: double */
+            perGram: number;
+        };
         Tip: {
             name: string;
             /** Format: double */
             openingMm: number;
+        };
+        ToBuy: {
+            name: string;
+            measure: components["schemas"]["Measure"];
+            /** Format: double */
+            needed: number;
+            /** Format: double */
+            onShelf: number;
+            /** Format: double */
+            packSize: number;
+            /** Format: int32 */
+            packs: number;
+            cost: number | null;
+            /** Format: double */
+            missing: number;
+        };
+        TopUp: {
+            colour: string;
+            /** Format: double */
+            baseGrams: number;
         };
         Trim: components["schemas"]["Move"];
         /** @enum {string} */
@@ -746,8 +1137,13 @@ export interface components {
         };
         Weighed: {
             ingredient: string;
+            role: components["schemas"]["Part"];
             /** Format: double */
             grams: number;
+            /** Format: int32 */
+            pieces: number;
+            /** Format: double */
+            cups: number;
         };
         /** @enum {string} */
         What: "PAINT" | "DUST" | "MARBLED";
@@ -804,6 +1200,74 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShopView"];
+                };
+            };
+        };
+    };
+    setStock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Counted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfView"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BaseRecipe"][];
+                };
+            };
+        };
+    };
+    save_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecipeDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BaseRecipe"];
                 };
             };
         };
@@ -976,7 +1440,53 @@ export interface operations {
             };
         };
     };
-    all: {
+    addJar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Jar"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfView"];
+                };
+            };
+        };
+    };
+    restoreJar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jar: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfView"];
+                };
+            };
+        };
+    };
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1042,6 +1552,96 @@ export interface operations {
             };
         };
     };
+    start: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixingView"];
+                };
+            };
+        };
+    };
+    restart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixingView"];
+                };
+            };
+        };
+    };
+    takeJar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+                jar: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixingView"];
+                };
+            };
+        };
+    };
+    leaveJar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+                jar: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixingView"];
+                };
+            };
+        };
+    };
     restoreDesign: {
         parameters: {
             query?: never;
@@ -1065,7 +1665,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: {
                 order?: number;
@@ -1179,6 +1779,26 @@ export interface operations {
             };
         };
     };
+    shelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfView"];
+                };
+            };
+        };
+    };
     pour: {
         parameters: {
             query?: never;
@@ -1201,6 +1821,28 @@ export interface operations {
             };
         };
     };
+    mixing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixingView"];
+                };
+            };
+        };
+    };
     catalogue: {
         parameters: {
             query?: never;
@@ -1217,6 +1859,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CatalogueView"];
+                };
+            };
+        };
+    };
+    removeJar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jar: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfView"];
+                };
+            };
+        };
+    };
+    reset: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                recipe: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BaseRecipe"];
                 };
             };
         };

@@ -21,6 +21,11 @@ export type Parameter = Schemas["Parameter"];
 export type CatalogueView = Schemas["CatalogueView"];
 export type ShopView = Schemas["ShopView"];
 export type LibraryDesign = Schemas["LibraryDesign"];
+export type MixingView = Schemas["MixingView"];
+export type BaseRecipe = Schemas["BaseRecipe"];
+export type Ingredient = Schemas["Ingredient"];
+export type ShelfView = Schemas["ShelfView"];
+export type Rung = Schemas["Rung"];
 export type WeekView = Schemas["WeekView"];
 export type State = Schemas["State"];
 

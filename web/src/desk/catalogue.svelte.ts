@@ -1,16 +1,19 @@
 import { answered, api } from "../api/client";
-import type { CatalogueView, Kind, Move, Parameter, ShopView } from "../api/types";
+import type { BaseRecipe, CatalogueView, Kind, Move, Parameter, ShopView } from "../api/types";
 
 /** What can be planned, and the shop's numbers: fetched once. */
 class Reference {
   catalogue = $state.raw<CatalogueView | null>(null);
   shop = $state.raw<ShopView | null>(null);
+  recipes = $state.raw<BaseRecipe[]>([]);
 
   async load(): Promise<void> {
-    const [catalogue, shop] = await Promise.all([
+    const [catalogue, shop, recipes] = await Promise.all([
       this.catalogue ?? answered(api.GET("/api/catalogue")),
       answered(api.GET("/api/shop")),
+      answered(api.GET("/api/recipes")),
     ]);
+    this.recipes = recipes;
     this.catalogue = catalogue;
     this.shop = shop;
   }

@@ -97,11 +97,13 @@ class OrderDesk {
   }
 
   get hexes(): Record<string, string> {
-    return Object.fromEntries(this.palette.map((colour) => [colour.key, colour.hex]));
+    const bowls = [...(this.pour?.colours ?? []), ...this.palette];
+    return Object.fromEntries(bowls.map((colour) => [colour.key, colour.hex]));
   }
 
   colourName(key: string): string {
-    return this.palette.find((colour) => colour.key === key)?.name ?? key;
+    const named = [...this.palette, ...(this.pour?.colours ?? [])];
+    return named.find((colour) => colour.key === key)?.name ?? key;
   }
 
   /** Whether something typed is not stored yet. */

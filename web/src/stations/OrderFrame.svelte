@@ -1,5 +1,6 @@
 <script lang="ts">
   import { type Snippet, untrack } from "svelte";
+  import { mixing } from "../desk/mixing.svelte";
   import { desk } from "../desk/order.svelte";
   import Press from "../parts/Press.svelte";
   import Sheet from "../parts/Sheet.svelte";
@@ -21,6 +22,9 @@
     return STATIONS.find((s) => s.address === (part ? `/${part}` : ""))?.name ?? "Set";
   });
 
+  const short = $derived(
+    mixing.view ? mixing.view.shopping.filter((line) => line.missing > 0).length : null,
+  );
   const drawn = $derived(desk.designs.filter((d) => d.document.moves.length > 0).length);
   const states = $derived({
     Set: `${plural(desk.designs.length, "design")} · ${desk.cookies}`,
@@ -31,7 +35,7 @@
     Clock: "later",
     Bench: "later",
     Notebook: "later",
-    Shelf: "later",
+    Shelf: short === null ? "" : short === 0 ? "nothing short" : `${short} short`,
   });
 </script>
 

@@ -26,9 +26,4 @@ export const LATER: Record<string, { will: string; meanwhile: string; address: s
     meanwhile: "You can set the shop's own numbers by hand.",
     address: "shop",
   },
-  shelf: {
-    will: "The shelf will know which gels, tips and sugar you have and what is short. It is not in this version.",
-    meanwhile: "What the order takes from it stands in Bowls.",
-    address: "/bowls",
-  },
 };

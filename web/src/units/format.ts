@@ -79,9 +79,27 @@ export function consistency(state: keyof typeof states, seconds: number): string
   return state === "FLOOD" ? count : `${states[state]} ${count}`;
 }
 
+const TEASPOON_WATER_GRAMS = 4.93;
+const TEASPOON_SUGAR_GRAMS = 2.5;
+
+/** What is stirred in: "+ 6.0 g water", "+ 12 g icing sugar", or "as it is". */
+export function stirred(into: { waterGrams: number; sugarGrams: number }, spoons = false): string {
+  const sugar = into.sugarGrams > 0.05;
+  const g = sugar ? into.sugarGrams : into.waterGrams;
+  if (g < 0.05) return "as it is";
+  const tsp = g / (sugar ? TEASPOON_SUGAR_GRAMS : TEASPOON_WATER_GRAMS);
+  return `+ ${g.toFixed(1)} g ${sugar ? "icing sugar" : "water"}${spoons ? ` (${tsp.toFixed(1)} tsp)` : ""}`;
+}
+
 /** What icing goes on out of: bags with their tips, a dip bowl, a scraper's loads, a spatula. */
-export function outOf(portion: { vessel: string; bags: number; tips: string[] }): string {
-  const times = portion.bags > 1 ? `${portion.bags} × ` : "";
+export function outOf(portion: {
+  vessel: string;
+  bags: number;
+  tips: string[];
+  largeBags: boolean;
+  coupler: boolean;
+}): string {
+  const times = `${portion.bags > 1 ? `${portion.bags} × ` : ""}${portion.largeBags ? "large, " : ""}`;
   switch (portion.vessel) {
     case "DIP_BOWL":
       return "dip bowl";
@@ -90,7 +108,14 @@ export function outOf(portion: { vessel: string; bags: number; tips: string[] })
     case "SPATULA":
       return "spatula";
     default:
-      return times + (portion.tips.length ? `tip ${portion.tips.join(", ")}` : "tipless");
+      if (portion.largeBags && portion.tips.length === 0)
+        return portion.bags > 1 ? `${portion.bags} large bags` : "large bag";
+      return (
+        times +
+        (portion.tips.length
+          ? `tip ${portion.tips.join(portion.coupler ? " → " : ", ")}`
+          : "tipless")
+      );
   }
 }
 

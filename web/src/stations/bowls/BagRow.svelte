@@ -41,7 +41,11 @@
   <text class="mass" x="262" y="5" text-anchor="end">{grams(portion.finishedGrams)} g</text>
   <text class="soft" x="272" y="5">{outOf(portion)}</text>
   <text class="water" x={right - x} y="5" text-anchor="end">
-    {portion.waterGrams < 0.05 ? "none" : `+ ${portion.waterGrams.toFixed(1)} g`}
+    {portion.sugarGrams > 0.05
+      ? `+ ${portion.sugarGrams.toFixed(1)} g sugar`
+      : portion.waterGrams < 0.05
+        ? "none"
+        : `+ ${portion.waterGrams.toFixed(1)} g`}
   </text>
 </g>
 

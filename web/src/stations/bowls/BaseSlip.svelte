@@ -1,17 +1,58 @@
 <script lang="ts">
   import type { PourView } from "../../api/types";
+  import { reference } from "../../desk/catalogue.svelte";
+  import { desk } from "../../desk/order.svelte";
+  import Field from "../../parts/Field.svelte";
   import Sheet from "../../parts/Sheet.svelte";
-  import { plural } from "../../units/format";
+  import { plural, said } from "../../units/format";
 
   let { view }: { view: PourView } = $props();
 
   const pour = $derived(view.pour);
   const batch = $derived(pour.batches[0]);
+  const spoons = $derived(reference.shop?.settings.measures === "GRAMS_AND_SPOONS");
+  const eggs = $derived(
+    pour.batches.reduce(
+      (n, b) =>
+        n + b.weighed.filter((w) => w.role === "EGG_WHITE").reduce((k, w) => k + w.pieces, 0),
+      0,
+    ),
+  );
+  type Filling = NonNullable<typeof desk.details>["filling"];
+  const FILLINGS = ["WALL_AND_FLOOD", "ONE_ICING", "NO_OUTLINE", "DIP"] as const;
   const one = (g: number) => g.toLocaleString("en", { maximumFractionDigits: 1 });
 </script>
 
 <Sheet label="Base to make">
-  <h2>{view.recipe} base</h2>
+  <div class="choose">
+    <Field label="base">
+      <select
+        value={view.recipeKey}
+        onchange={(e) => {
+          const key = e.currentTarget.value;
+          desk.editDetails((d) => (d.recipe = key));
+        }}
+      >
+        {#each reference.recipes as recipe (recipe.key)}
+          <option value={recipe.key}>{recipe.name}</option>
+        {/each}
+      </select>
+    </Field>
+    <Field label="filled by">
+      <select
+        value={desk.details?.filling ?? ""}
+        onchange={(e) => {
+          const filling = (e.currentTarget.value || null) as Filling;
+          desk.editDetails((d) => (d.filling = filling));
+        }}
+      >
+        <option value="">the shop's way</option>
+        {#each FILLINGS as filling (filling)}
+          <option value={filling}>{said(filling)}</option>
+        {/each}
+      </select>
+    </Field>
+  </div>
   {#if batch}
     <p class="soft">
       {pour.batches.length > 1
@@ -21,25 +62,43 @@
     <dl>
       {#each batch.weighed as weighed (weighed.ingredient)}
         <dt>{weighed.ingredient}</dt>
-        <dd>{one(weighed.grams)} g</dd>
+        <dd>
+          {weighed.pieces > 0 ? `${weighed.pieces} = ` : ""}{one(weighed.grams)} g
+          {#if spoons && weighed.cups >= 0.1}<span class="cups">{weighed.cups.toFixed(2)} cups</span
+            >{/if}
+        </dd>
       {/each}
       <dt class="sum">makes</dt>
       <dd class="sum">{one(batch.madeGrams)} g</dd>
     </dl>
   {/if}
+  {#if eggs > 0}<p class="soft">Keep the {plural(eggs, "yolk")}: curd or custard.</p>{/if}
+  {#if view.caution}<p class="soft">{view.caution}</p>{/if}
   {#if pour.batchCaution}<p class="caution">{pour.batchCaution}</p>{/if}
   <p class="soft balance">
-    Goes in {one(pour.balance.inGrams)} g = on cookies {one(pour.balance.cookiesGrams)} + spare {one(
-      pour.balance.spareGrams,
-    )} + kept by bags, bowls and mixer {one(pour.balance.keptGrams)} + surplus of rounding up {one(
+    Goes in {one(pour.balance.inGrams)} g{pour.balance.jarsGrams > 0
+      ? `, ${one(pour.balance.jarsGrams)} of it from jars`
+      : ""} = on cookies {one(pour.balance.cookiesGrams)} + spare {one(pour.balance.spareGrams)} + kept
+    by bags, bowls, scrapers and mixer {one(pour.balance.keptGrams)} + surplus of rounding up {one(
       pour.balance.surplusGrams,
     )}
   </p>
 </Sheet>
 
 <style>
-  h2 {
-    font-size: 17px;
+  .choose {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 10px;
+    margin-bottom: 8px;
+  }
+  .choose select {
+    width: 100%;
+  }
+  .cups {
+    display: block;
+    font-size: 12px;
+    font-weight: 400;
   }
   dl {
     display: grid;

@@ -1,11 +1,17 @@
 <script lang="ts">
-  import type { Bowl } from "../../api/types";
+  import type { Bowl, Rung } from "../../api/types";
+  import { reference } from "../../desk/catalogue.svelte";
   import { desk } from "../../desk/order.svelte";
   import BowlDisc from "../../marks/BowlDisc.svelte";
+  import Slump from "../../marks/Slump.svelte";
   import Sheet from "../../parts/Sheet.svelte";
-  import { chance, grams } from "../../units/format";
+  import { chance, consistency, grams, stirred } from "../../units/format";
 
-  let { bowl }: { bowl: Bowl } = $props();
+  let { bowl, ladder }: { bowl: Bowl; ladder: Rung[] } = $props();
+
+  const spoons = $derived(reference.shop?.settings.measures === "GRAMS_AND_SPOONS");
+  const own = $derived(desk.palette.find((c) => c.key === bowl.colour));
+  const fromJars = $derived(bowl.fromJars.reduce((g, jar) => g + jar.grams, 0));
 
   const drinkers = $derived.by(() => {
     const byDesign: Record<string, number> = {};
@@ -13,7 +19,11 @@
       byDesign[drink.design] = (byDesign[drink.design] ?? 0) + drink.grams;
     }
     return Object.entries(byDesign)
-      .map(([id, g]) => ({ id, g, name: desk.design(Number(id))?.document.name ?? "" }))
+      .map(([id, g]) => ({
+        id,
+        g,
+        name: desk.pour?.designs.find((d) => d.design === id)?.name ?? "",
+      }))
       .sort((a, b) => b.g - a.g);
   });
 </script>
@@ -35,6 +45,38 @@
       <li><span>{drinker.name}</span><strong>{grams(drinker.g)} g</strong></li>
     {/each}
   </ul>
+  {#if ladder.length > 0}
+    <h3>Down the ladder</h3>
+    <ol>
+      {#each ladder as rung, i (i)}
+        <li>
+          <span><Slump state={rung.state} /> {stirred(rung, spoons)}</span>
+          <span class="soft">
+            take {grams(rung.takenGrams + rung.sugarGrams)} g at {consistency(
+              rung.state,
+              rung.countSeconds,
+            )}
+          </span>
+        </li>
+      {/each}
+    </ol>
+  {/if}
+  {#if fromJars > 0}<p class="soft">{grams(fromJars)} g of it comes out of a jar.</p>{/if}
+  {#if own}
+    <label class="apart">
+      <input
+        type="checkbox"
+        checked={own.apart ?? false}
+        onchange={(e) => {
+          const apart = e.currentTarget.checked || null;
+          desk.editDetails((d) => {
+            d.palette = d.palette.map((c) => (c.key === own.key ? { ...c, apart } : c));
+          });
+        }}
+      />
+      never run out of {own.name}
+    </label>
+  {/if}
 </Sheet>
 
 <style>
@@ -43,7 +85,23 @@
     gap: 12px;
     align-items: center;
   }
-  ul {
+  h3 {
+    font-size: 14px;
+    color: var(--cobalt);
+    margin-top: 10px;
+  }
+  li :global(svg) {
+    display: inline-block;
+    vertical-align: -3px;
+  }
+  .apart {
+    display: flex;
+    gap: 8px;
+    margin-top: 10px;
+    font-size: 14px;
+  }
+  ul,
+  ol {
     list-style: none;
     margin: 8px 0 0;
     padding: 0;

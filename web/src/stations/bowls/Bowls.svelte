@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { untrack } from "svelte";
+  import { mixing } from "../../desk/mixing.svelte";
   import { desk } from "../../desk/order.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import { addressed } from "../../router";
@@ -6,14 +8,30 @@
   import BaseSlip from "./BaseSlip.svelte";
   import BowlSlip from "./BowlSlip.svelte";
   import ExtraSlip from "./ExtraSlip.svelte";
+  import FewerSlip from "./FewerSlip.svelte";
   import PourList from "./PourList.svelte";
   import PourPicture from "./PourPicture.svelte";
   import PourTable from "./PourTable.svelte";
+  import ShoppingList from "./ShoppingList.svelte";
+  import StartSlip from "./StartSlip.svelte";
+  import TogetherSlip from "./TogetherSlip.svelte";
+  import WorkList from "./WorkList.svelte";
 
-  const pour = $derived(desk.pour?.pour);
+  // Once mixing has started, the plan that was kept is shown; what changed since stands beside it.
+  const shown = $derived((mixing.view?.startedAt && mixing.view.pour) || desk.pour);
+  const pour = $derived(shown?.pour);
   let chosen = $state<string | null>(null);
   const bowl = $derived(pour?.bowls.find((b) => b.colour === chosen) ?? pour?.bowls[0]);
   const order = $derived(addressed().order);
+
+  const VIEWS = { pour: "Pour", work: "Order of work", shopping: "To buy" };
+  let at = $state<keyof typeof VIEWS>("pour");
+
+  $effect(() => {
+    // Whenever the plan is another one, all that follows from it is fetched anew.
+    const plan = desk.order?.plan;
+    untrack(() => (plan?.pour ? void mixing.look() : mixing.forget()));
+  });
 </script>
 
 <div class="bowls">
@@ -24,7 +42,7 @@
         <p role="alert">{desk.pourTrouble} <a href="/orders/{order}/cookie">Open the designs</a></p>
       {:else if pour && pour.bowls.length > 0}
         <div class="head">
-          <h2>Pour</h2>
+          <h2>{VIEWS[at]}</h2>
           <span class="soft">
             {plural(pour.batches.length, "mix", "mixes")} of base into {plural(
               pour.bowls.length,
@@ -32,18 +50,33 @@
             )}
             and {plural(pour.bags, "bag")}
           </span>
+          <span class="views" role="group" aria-label="What to see">
+            {#each Object.entries(VIEWS) as [view, word] (view)}
+              <button aria-pressed={at === view} onclick={() => (at = view as keyof typeof VIEWS)}
+                >{word}</button
+              >
+            {/each}
+          </span>
         </div>
-        <div class="wide">
-          <PourPicture
-            {pour}
-            chosen={bowl?.colour ?? ""}
-            onchoose={(colour) => (chosen = colour)}
-          />
-        </div>
-        <div class="narrow">
-          <PourList {pour} chosen={bowl?.colour ?? ""} onchoose={(colour) => (chosen = colour)} />
-        </div>
-        <PourTable {pour} />
+        {#if at === "pour"}
+          <div class="wide">
+            <PourPicture
+              {pour}
+              chosen={bowl?.colour ?? ""}
+              onchoose={(colour) => (chosen = colour)}
+            />
+          </div>
+          <div class="narrow">
+            <PourList {pour} chosen={bowl?.colour ?? ""} onchoose={(colour) => (chosen = colour)} />
+          </div>
+          <PourTable {pour} />
+        {:else if !mixing.view}
+          <p class="soft" role="status">{mixing.trouble || "Working it out."}</p>
+        {:else if at === "work"}
+          <WorkList view={mixing.view} />
+        {:else}
+          <ShoppingList lines={mixing.view.shopping} />
+        {/if}
       {:else if pour}
         <h2>Nothing to mix yet</h2>
         <p class="gap">
@@ -57,11 +90,18 @@
         <p class="soft" role="status">Working it out.</p>
       {/if}
     </Sheet>
+    {#if bowl && pour && mixing.view}
+      <StartSlip view={mixing.view} />
+      <div class="beside">
+        <FewerSlip view={mixing.view} />
+        <TogetherSlip view={mixing.view} />
+      </div>
+    {/if}
   </main>
   <aside>
-    {#if bowl && pour && desk.pour}
-      <BowlSlip {bowl} />
-      <BaseSlip view={desk.pour} />
+    {#if bowl && pour && shown}
+      <BowlSlip {bowl} ladder={mixing.view?.ladders[bowl.colour] ?? []} />
+      <BaseSlip view={shown} />
       <ExtraSlip {pour} />
     {/if}
   </aside>
@@ -74,6 +114,10 @@
     gap: 16px;
     align-items: start;
   }
+  main {
+    display: grid;
+    gap: 12px;
+  }
   aside {
     display: flex;
     flex-direction: column;
@@ -81,8 +125,34 @@
   }
   .head {
     display: flex;
+    flex-wrap: wrap;
     align-items: baseline;
+    gap: 4px 12px;
+    margin-bottom: 4px;
+  }
+  .views {
+    margin-left: auto;
+    display: flex;
+    gap: 4px;
+  }
+  .views button {
+    border: 1.5px solid var(--line);
+    border-radius: 999px;
+    background: none;
+    padding: 2px 12px;
+    min-height: 30px;
+    cursor: pointer;
+  }
+  .views button[aria-pressed="true"] {
+    border-color: var(--cobalt);
+    background: var(--wash);
+    font-weight: 600;
+  }
+  .beside {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
     gap: 12px;
+    align-items: start;
   }
   .gap {
     margin-top: 8px;

@@ -4,6 +4,7 @@
   import { desk } from "../../desk/order.svelte";
   import Field from "../../parts/Field.svelte";
   import NumberField from "../../parts/NumberField.svelte";
+  import { said } from "../../units/format";
   import ParameterField from "./ParameterField.svelte";
 
   let { design }: { design: DesignView } = $props();
@@ -89,6 +90,20 @@
     trouble={trouble("spreadPercent")}
     onchange={(percent) => edit((d) => (d.spreadPercent = percent), "spread")}
   />
+  <Field label="filled by" trouble={trouble("filling")}>
+    <select
+      value={design.document.filling ?? ""}
+      onchange={(e) => {
+        const filling = (e.currentTarget.value || null) as Design["filling"];
+        edit((d) => (d.filling = filling), "");
+      }}
+    >
+      <option value="">the order's way</option>
+      {#each ["WALL_AND_FLOOD", "ONE_ICING", "NO_OUTLINE", "DIP"] as filling (filling)}
+        <option value={filling}>{said(filling)}</option>
+      {/each}
+    </select>
+  </Field>
   <label class="tick">
     <input
       type="checkbox"

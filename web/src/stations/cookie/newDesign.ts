@@ -9,6 +9,7 @@ export function newDesign(palette: PaletteColour[], number: number): Design {
     cutter: { shape: { kind: "round" }, across: "WIDTH", sizeMm: 80 },
     spreadPercent: null,
     marginMm: null,
+    filling: null,
     moves: colour
       ? [
           { move: "outline", colour },

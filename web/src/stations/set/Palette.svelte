@@ -23,7 +23,15 @@
   function add() {
     let n = palette.length + 1;
     while (palette.some((c) => c.name === `Colour ${n}`)) n++;
-    desk.editDetails((d) => d.palette.push({ key: "", name: `Colour ${n}`, hex: "#BFE9F3" }));
+    desk.editDetails((d) =>
+      d.palette.push({
+        key: "",
+        name: `Colour ${n}`,
+        hex: "#BFE9F3",
+        apart: null,
+        joinedInto: null,
+      }),
+    );
     open = palette.length;
   }
 

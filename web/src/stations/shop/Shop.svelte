@@ -9,6 +9,7 @@
   import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import { said as inWords } from "../../units/format";
+  import Recipes from "./Recipes.svelte";
   import WeighTen from "./WeighTen.svelte";
 
   type Settings = ShopView["settings"];
@@ -126,6 +127,7 @@
             </div>
           {/each}
         </div>
+        <Recipes usual={draft.recipe} onusual={(key) => put("recipe", key)} />
         <h2>Tip openings</h2>
         <p class="soft">Measure yours with a needle gauge.</p>
         <div class="grid">

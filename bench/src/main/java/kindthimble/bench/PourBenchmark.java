@@ -23,6 +23,7 @@ import kindthimble.core.pour.Pour;
 import kindthimble.core.pour.Pouring;
 import kindthimble.core.pour.Tally;
 import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.shop.HouseRecipes;
 import kindthimble.core.shop.ShopSettings;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -48,7 +49,7 @@ public class PourBenchmark {
     private static final int COLOURS = 24;
 
     private final ShopSettings shop = HouseDefaults.shop();
-    private final BaseRecipe recipe = HouseDefaults.MERINGUE_POWDER;
+    private final BaseRecipe recipe = HouseRecipes.MERINGUE_POWDER;
     private final Measuring measuring = new Measuring(shop, HouseDefaults.FLOOD_SECONDS, Palette.UNKNOWN);
     private CookieSet set;
     private Design heart;

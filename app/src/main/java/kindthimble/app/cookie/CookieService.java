@@ -2,14 +2,10 @@ package kindthimble.app.cookie;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.Cutter;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
-import kindthimble.core.icing.BaseRecipe;
-import kindthimble.core.shop.HouseDefaults;
-import kindthimble.core.shop.ShopSettings;
 import org.springframework.stereotype.Service;
 
 /** Measures designs, and remembers those it has measured: their areas do not change until they do. */
@@ -21,45 +17,46 @@ public class CookieService {
     private final Cache<Asked, Measured> measured =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
-    private record Asked(Design design, ShopSettings shop, double floodSeconds, Palette palette) {}
+    private record Asked(Design design, Kitchen kitchen) {}
 
     private record Measured(Cookie cookie, CookieView view) {}
 
     /**
-     * @param floodSeconds the order's flood, or null for the shop's
-     * @param palette how its colours look
      * @throws kindthimble.core.catalogue.Refused when it can't be measured
      */
-    public Cookie measure(Design design, ShopSettings shop, Double floodSeconds, Palette palette) {
-        return both(design, shop, floodSeconds, palette).cookie();
+    public Cookie measure(Design design, Kitchen kitchen) {
+        return both(design, kitchen).cookie();
     }
 
     /** The same for the screen. */
-    public CookieView view(Design design, ShopSettings shop, Double floodSeconds, Palette palette) {
-        return both(design, shop, floodSeconds, palette).view();
+    public CookieView view(Design design, Kitchen kitchen) {
+        return both(design, kitchen).view();
     }
 
     /** Measures without remembering, a hair larger each time. */
-    public void measureUnseen(Design design, ShopSettings shop, Double floodSeconds, Palette palette, int hairs) {
+    public void measureUnseen(Design design, Kitchen kitchen, int hairs) {
         Cutter c = design.cutter();
         Cutter larger =
                 new Cutter(c.shape(), c.across(), c.sizeMm() + hairs * HAIR_MM, c.flipped(), c.joined(), c.hole());
-        Design other = new Design(
-                design.format(), design.name(), larger, design.spreadPercent(), design.marginMm(), design.moves());
-        double flood = floodSeconds == null ? shop.floodCountSeconds() : floodSeconds;
-        CookieView.of(new Measuring(shop, flood, palette).measure(other), recipe(), palette);
+        anew(
+                new Design(
+                        design.format(),
+                        design.name(),
+                        larger,
+                        design.spreadPercent(),
+                        design.marginMm(),
+                        design.filling(),
+                        design.moves()),
+                kitchen);
     }
 
-    /** The base that icing is made from. */
-    public BaseRecipe recipe() {
-        return HouseDefaults.MERINGUE_POWDER;
+    private Measured both(Design design, Kitchen kitchen) {
+        return measured.get(new Asked(design, kitchen), asked -> anew(design, kitchen));
     }
 
-    private Measured both(Design design, ShopSettings shop, Double floodSeconds, Palette palette) {
-        double flood = floodSeconds == null ? shop.floodCountSeconds() : floodSeconds;
-        return measured.get(new Asked(design, shop, flood, palette), asked -> {
-            Cookie cookie = new Measuring(shop, flood, palette).measure(design);
-            return new Measured(cookie, CookieView.of(cookie, recipe(), palette));
-        });
+    private static Measured anew(Design design, Kitchen kitchen) {
+        Cookie cookie = new Measuring(kitchen.shop(), kitchen.floodSeconds(), kitchen.palette(), kitchen.filling())
+                .measure(design);
+        return new Measured(cookie, CookieView.of(cookie, kitchen.recipe(), kitchen.palette()));
     }
 }

@@ -13,7 +13,10 @@ import java.util.List;
 import kindthimble.app.order.OrderDetails;
 import kindthimble.app.order.OrderService;
 import kindthimble.app.order.OrderView;
+import kindthimble.app.shelf.ShelfService;
 import kindthimble.core.design.Design;
+import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.shop.HouseRecipes;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
@@ -32,12 +35,19 @@ class DemoData implements SmartInitializingSingleton {
     private static final List<String> ORDERS = List.of("kite-festival", "night-train");
 
     private final OrderService orders;
+    private final ShelfService shelf;
     private final JsonMapper json;
     private final Clock clock;
     private final TransactionTemplate transactions;
 
-    DemoData(OrderService orders, JsonMapper json, Clock clock, PlatformTransactionManager transactions) {
+    DemoData(
+            OrderService orders,
+            ShelfService shelf,
+            JsonMapper json,
+            Clock clock,
+            PlatformTransactionManager transactions) {
         this.orders = orders;
+        this.shelf = shelf;
         this.json = json;
         this.clock = clock;
         this.transactions = new TransactionTemplate(transactions);
@@ -62,7 +72,9 @@ class DemoData implements SmartInitializingSingleton {
     public void afterSingletonsInstantiated() {
         transactions.executeWithoutResult(transaction -> {
             if (orders.isUntouched()) {
-                ORDERS.forEach(name -> take(read(name)));
+                List<Long> taken = ORDERS.stream().map(name -> take(read(name))).toList();
+                orders.mixTogether(taken.get(0), taken.subList(1, taken.size()));
+                stockTheShelf();
                 LOG.info("Demo orders are in");
             }
         });
@@ -76,14 +88,30 @@ class DemoData implements SmartInitializingSingleton {
         }
     }
 
-    private void take(DemoOrder demo) {
+    /** Sugar for most of it, packaging, and a jar of white that was left over. */
+    private void stockTheShelf() {
+        shelf.setStock("icing sugar", 750);
+        shelf.setStock("meringue powder", 180);
+        shelf.setStock("bags", 40);
+        shelf.setStock("boxes", 30);
+        shelf.addJar(new ShelfService.Jar(
+                null,
+                "White",
+                "#F6F6F0",
+                62,
+                HouseDefaults.FLOOD_SECONDS,
+                HouseRecipes.MERINGUE_POWDER.key(),
+                LocalDate.now(clock).plusDays(5),
+                null));
+    }
+
+    private long take(DemoOrder demo) {
         LocalDateTime handOver = LocalDate.now(clock)
                 .plusDays(demo.daysAhead())
                 .with(TemporalAdjusters.nextOrSame(demo.weekday()))
                 .atTime(demo.time());
-        OrderDetails d = demo.details();
-        OrderView order =
-                orders.take(new OrderDetails(d.name(), d.client(), handOver, d.floodSeconds(), d.extra(), d.palette()));
+        OrderView order = orders.take(demo.details().at(handOver));
         demo.designs().forEach(design -> orders.addDesign(order.id(), design.count(), design.document()));
+        return order.id();
     }
 }

@@ -1,5 +1,6 @@
 package kindthimble.app.exchange;
 
+import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
@@ -11,6 +12,7 @@ import kindthimble.core.design.Design;
 import kindthimble.core.move.Move;
 import kindthimble.core.pour.Demand;
 import kindthimble.core.pour.Pour;
+import kindthimble.core.pour.Shopping;
 import org.hibernate.cfg.MappingSettings;
 import org.hibernate.type.format.jackson.Jackson3JsonFormatMapper;
 import org.springframework.boot.hibernate.autoconfigure.HibernatePropertiesCustomizer;
@@ -39,6 +41,9 @@ public class DesignJson {
     @JsonInclude(JsonInclude.Include.NON_NULL)
     private interface NoNulls {}
 
+    @JsonIgnoreProperties(
+            value = {"baseGrams", "bags"},
+            allowGetters = true)
     private abstract static class PourSums {
         @JsonProperty
         abstract double baseGrams();
@@ -47,21 +52,33 @@ public class DesignJson {
         abstract int bags();
     }
 
+    @JsonIgnoreProperties(
+            value = {"finishedGrams"},
+            allowGetters = true)
     private abstract static class PortionSums {
         @JsonProperty
         abstract double finishedGrams();
     }
 
+    @JsonIgnoreProperties(
+            value = {"grams"},
+            allowGetters = true)
     private abstract static class DrinkSums {
         @JsonProperty
         abstract double grams();
     }
 
+    @JsonIgnoreProperties(
+            value = {"madeGrams"},
+            allowGetters = true)
     private abstract static class BatchSums {
         @JsonProperty
         abstract double madeGrams();
     }
 
+    @JsonIgnoreProperties(
+            value = {"inGrams", "outGrams", "keptGrams"},
+            allowGetters = true)
     private abstract static class BalanceSums {
         @JsonProperty
         abstract double inGrams();
@@ -73,11 +90,20 @@ public class DesignJson {
         abstract double keptGrams();
     }
 
+    @JsonIgnoreProperties(
+            value = {"missing"},
+            allowGetters = true)
+    private abstract static class LineSums {
+        @JsonProperty
+        abstract double missing();
+    }
+
     /** Sums that records work out and that are sent with them, by record. */
     public static final Map<Class<?>, Class<?>> SUMS = Map.of(
             Pour.class, PourSums.class,
             Pour.Portion.class, PortionSums.class,
             Demand.Drink.class, DrinkSums.class,
+            Shopping.ToBuy.class, LineSums.class,
             Pour.Batch.class, BatchSums.class,
             Pour.Balance.class, BalanceSums.class);
 

@@ -9,11 +9,13 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import kindthimble.app.cookie.CookieService;
 import kindthimble.app.cookie.CookieView;
+import kindthimble.app.cookie.Kitchen;
 import kindthimble.app.http.NotThere;
 import kindthimble.app.order.DesignView;
 import kindthimble.app.order.OrderService;
 import kindthimble.app.order.OrderView;
 import kindthimble.app.order.PaletteColour;
+import kindthimble.app.recipe.RecipeService;
 import kindthimble.app.shop.ShopService;
 import kindthimble.core.catalogue.Refused;
 import kindthimble.core.colour.Lab;
@@ -30,14 +32,21 @@ class LibraryService {
     private final LibraryRepository designs;
     private final OrderService orders;
     private final ShopService shop;
+    private final RecipeService recipes;
     private final CookieService cookies;
     private final Clock clock;
 
     LibraryService(
-            LibraryRepository designs, OrderService orders, ShopService shop, CookieService cookies, Clock clock) {
+            LibraryRepository designs,
+            OrderService orders,
+            ShopService shop,
+            RecipeService recipes,
+            CookieService cookies,
+            Clock clock) {
         this.designs = designs;
         this.orders = orders;
         this.shop = shop;
+        this.recipes = recipes;
         this.cookies = cookies;
         this.clock = clock;
     }
@@ -129,7 +138,10 @@ class LibraryService {
         design.roles().forEach(role -> looks.put(role.role(), Lab.ofHex(role.hex())));
         CookieView cookie;
         try {
-            cookie = cookies.view(design.document(), shop.settings(), null, new Palette(looks));
+            cookie = cookies.view(
+                    design.document(),
+                    Kitchen.of(
+                            shop.settings(), recipes.recipe(shop.settings().recipe()), null, new Palette(looks), null));
         } catch (Refused refused) {
             cookie = null;
         }

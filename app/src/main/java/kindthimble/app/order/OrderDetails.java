@@ -1,5 +1,6 @@
 package kindthimble.app.order;
 
+import jakarta.annotation.Nullable;
 import java.time.LocalDateTime;
 import java.util.List;
 import kindthimble.core.catalogue.Amount;
@@ -7,6 +8,7 @@ import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Refused;
 import kindthimble.core.catalogue.Unit;
 import kindthimble.core.colour.Palette;
+import kindthimble.core.shop.Filling;
 import kindthimble.core.shop.HouseDefaults;
 
 /**
@@ -18,6 +20,9 @@ import kindthimble.core.shop.HouseDefaults;
  * @param floodSeconds this order's flood, or null for the shop's
  * @param extra how much is mixed beyond need
  * @param palette its colours
+ * @param recipe key of its base, or null for the shop's
+ * @param filling how its cookies are filled, or null for the shop's way
+ * @param mixedWith other orders whose icing is mixed together with this one's
  */
 public record OrderDetails(
         String name,
@@ -33,7 +38,10 @@ public record OrderDetails(
         Double floodSeconds,
 
         Extra extra,
-        List<PaletteColour> palette) {
+        List<PaletteColour> palette,
+        @Nullable String recipe,
+        @Nullable Filling filling,
+        List<Long> mixedWith) {
     static final int LONGEST_NAME = 80;
     static final int LONGEST_CLIENT = 120;
     private static final int FIRST_YEAR = 2000;
@@ -70,7 +78,29 @@ public record OrderDetails(
                 handOver,
                 floodSeconds,
                 wanted,
-                PaletteColour.checked(palette == null ? PaletteColour.starters() : palette));
+                PaletteColour.checked(palette == null ? PaletteColour.starters() : palette),
+                recipe == null || recipe.isBlank() ? null : recipe,
+                filling,
+                mixedWith == null ? List.of() : mixedWith.stream().distinct().toList());
+    }
+
+    /** The same with other colours. */
+    OrderDetails withPalette(List<PaletteColour> other) {
+        return new OrderDetails(name, client, handOver, floodSeconds, extra, other, recipe, filling, mixedWith);
+    }
+
+    /** The same with another hand-over. */
+    public OrderDetails at(LocalDateTime other) {
+        return new OrderDetails(name, client, other, floodSeconds, extra, palette, recipe, filling, mixedWith);
+    }
+
+    /** The key of the colour out of whose bowl a colour comes. */
+    public String bowlOf(String key) {
+        return palette.stream()
+                .filter(colour -> colour.key().equals(key) && colour.joinedInto() != null)
+                .map(PaletteColour::joinedInto)
+                .findFirst()
+                .orElse(key);
     }
 
     /** How its colours look. */

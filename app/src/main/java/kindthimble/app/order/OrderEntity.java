@@ -1,6 +1,7 @@
 package kindthimble.app.order;
 
 import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.Entity;
@@ -17,6 +18,7 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import kindthimble.core.shop.Filling;
 
 /** An order: for whom, by when, in which colours. */
 @Entity
@@ -40,6 +42,16 @@ class OrderEntity {
     private double risk;
     private double flatPercent;
     private Instant removedAt;
+    private String recipe;
+
+    @Enumerated(EnumType.STRING)
+    private Filling filling;
+
+    @ElementCollection
+    @CollectionTable(name = "mixed_with", joinColumns = @JoinColumn(name = "order_id"))
+    @OrderColumn(name = "position")
+    @Column(name = "other_id")
+    private List<Long> mixedWith = new ArrayList<>();
 
     @ElementCollection
     @CollectionTable(name = "palette_colour", joinColumns = @JoinColumn(name = "order_id"))
@@ -47,7 +59,7 @@ class OrderEntity {
     private List<ColourRow> palette = new ArrayList<>();
 
     @Embeddable
-    record ColourRow(String key, String name, String hex) {}
+    record ColourRow(String key, String name, String hex, boolean apart, String joinedInto) {}
 
     protected OrderEntity() {}
 
@@ -63,8 +75,15 @@ class OrderEntity {
         extraSchool = details.extra().school();
         risk = details.extra().risk();
         flatPercent = details.extra().flatPercent();
+        recipe = details.recipe();
+        filling = details.filling();
+        if (!details.mixedWith().equals(List.copyOf(mixedWith))) {
+            mixedWith.clear();
+            mixedWith.addAll(details.mixedWith());
+        }
         List<ColourRow> rows = details.palette().stream()
-                .map(colour -> new ColourRow(colour.key(), colour.name(), colour.hex()))
+                .map(colour ->
+                        new ColourRow(colour.key(), colour.name(), colour.hex(), colour.isApart(), colour.joinedInto()))
                 .toList();
         if (!rows.equals(List.copyOf(palette))) {
             palette.clear();
@@ -80,8 +99,12 @@ class OrderEntity {
                 floodSeconds,
                 new Extra(extraSchool, risk, flatPercent),
                 palette.stream()
-                        .map(row -> new PaletteColour(row.key(), row.name(), row.hex()))
-                        .toList());
+                        .map(row -> new PaletteColour(
+                                row.key(), row.name(), row.hex(), row.apart() ? true : null, row.joinedInto()))
+                        .toList(),
+                recipe,
+                filling,
+                List.copyOf(mixedWith));
     }
 
     long id() {

@@ -5,18 +5,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
-import kindthimble.app.bowls.PourService;
 import kindthimble.app.bowls.PourView;
 import kindthimble.app.cookie.CookieService;
-import kindthimble.app.cookie.CookieView;
+import kindthimble.app.cookie.Kitchen;
 import kindthimble.app.http.NotThere;
 import kindthimble.app.http.Stale;
-import kindthimble.app.shop.ShopService;
+import kindthimble.app.shelf.ShelfService;
 import kindthimble.core.catalogue.Refused;
 import kindthimble.core.design.Design;
-import kindthimble.core.pour.CookieSet;
-import kindthimble.core.shop.ShopSettings;
+import kindthimble.core.icing.BaseRecipe;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -31,23 +30,20 @@ public class OrderService {
 
     private final OrderRepository orders;
     private final DesignRepository designs;
-    private final ShopService shop;
+    private final OrderPlanner planner;
     private final CookieService cookies;
-    private final PourService pours;
     private final Clock clock;
 
     OrderService(
             OrderRepository orders,
             DesignRepository designs,
-            ShopService shop,
+            OrderPlanner planner,
             CookieService cookies,
-            PourService pours,
             Clock clock) {
         this.orders = orders;
         this.designs = designs;
-        this.shop = shop;
+        this.planner = planner;
         this.cookies = cookies;
-        this.pours = pours;
         this.clock = clock;
     }
 
@@ -74,24 +70,35 @@ public class OrderService {
     @Transactional(readOnly = true)
     public OrderView asIfChanged(long id, int nth) {
         OrderEntity order = stored(id);
-        OrderDetails d = order.details();
-        ShopSettings settings = shop.settings();
-        for (DesignEntity design : designsOf(id)) {
-            cookies.measureUnseen(design.document(), settings, d.floodSeconds(), d.looks(), nth);
-        }
+        Kitchen kitchen = planner.kitchen(order.details());
+        designsOf(id).forEach(design -> cookies.measureUnseen(design.document(), kitchen, nth));
         return view(order);
     }
 
     /**
-     * @throws Refused when a design can't be measured with the shop's numbers
+     * @throws Refused when a design can't be measured with the shop's numbers, or the base can't be made so stiff
      */
     @Transactional(readOnly = true)
-    PourView pour(long id) {
-        PlanView plan = view(stored(id)).plan();
-        if (plan.pour() == null) {
-            throw new Refused("", plan.trouble());
-        }
-        return plan.pour();
+    public PourView pour(long id) {
+        return planner.pour(stored(id), UnaryOperator.identity());
+    }
+
+    /** The pour as it would be with the bowl of one colour joined into that of another. */
+    @Transactional(readOnly = true)
+    public PourView pourJoined(long id, String from, String into) {
+        return planner.pour(stored(id), key -> key.equals(from) ? into : key);
+    }
+
+    /** The base that an order is mixed from. */
+    @Transactional(readOnly = true)
+    public BaseRecipe recipe(long id) {
+        return planner.recipe(stored(id).details());
+    }
+
+    /** The bowl of an order whose colour a jar has; null for none. */
+    @Transactional(readOnly = true)
+    public String bowlFor(long id, ShelfService.Jar jar) {
+        return OrderPlanner.bowlOf(jar, stored(id).details().looks());
     }
 
     public OrderView take(OrderDetails details) {
@@ -104,6 +111,10 @@ public class OrderService {
         OrderDetails details = wanted.checked();
         for (DesignEntity design : designsOf(id)) {
             needColours(design.document(), details.palette(), "palette");
+        }
+        planner.recipe(details);
+        if (details.mixedWith().contains(id)) {
+            throw new Refused("mixedWith", "An order is mixed with others, not with itself.");
         }
         order.set(details);
         return view(orders.saveAndFlush(order));
@@ -172,13 +183,30 @@ public class OrderService {
         return view(order);
     }
 
+    /** Has the icing of other orders mixed together with this one's. */
+    public OrderView mixTogether(long orderId, List<Long> others) {
+        OrderEntity order = stored(orderId);
+        OrderDetails d = order.details();
+        order.set(new OrderDetails(
+                d.name(),
+                d.client(),
+                d.handOver(),
+                d.floodSeconds(),
+                d.extra(),
+                d.palette(),
+                d.recipe(),
+                d.filling(),
+                others));
+        return view(orders.saveAndFlush(order));
+    }
+
     /** The order with more colours in its palette; what is new gets its key. */
     public OrderView addColours(long orderId, List<PaletteColour> more) {
         OrderEntity order = stored(orderId);
         OrderDetails d = order.details();
         List<PaletteColour> palette = new ArrayList<>(d.palette());
         palette.addAll(more);
-        order.set(new OrderDetails(d.name(), d.client(), d.handOver(), d.floodSeconds(), d.extra(), palette).checked());
+        order.set(d.withPalette(palette).checked());
         return view(orders.saveAndFlush(order));
     }
 
@@ -194,11 +222,7 @@ public class OrderService {
         try {
             document.check();
             needColours(document, order.details().palette(), "moves");
-            cookies.measure(
-                    document,
-                    shop.settings(),
-                    order.details().floodSeconds(),
-                    order.details().looks());
+            cookies.measure(document, planner.kitchen(order.details()));
         } catch (Refused refused) {
             throw refused.inside("document");
         }
@@ -239,12 +263,12 @@ public class OrderService {
     }
 
     private OrderView view(OrderEntity order) {
-        ShopSettings settings = shop.settings();
         OrderDetails details = order.details();
+        Kitchen kitchen = planner.kitchen(details);
         List<DesignView> views = designsOf(order.id()).stream()
-                .map(design -> view(design, details, settings))
+                .map(design -> planner.view(design, kitchen))
                 .toList();
-        return new OrderView(order.id(), order.version(), details, views, plan(views, details, settings));
+        return new OrderView(order.id(), order.version(), details, views, planner.plan(order));
     }
 
     private SavedDesign saved(OrderEntity order, DesignEntity design) {
@@ -255,35 +279,5 @@ public class OrderService {
                         .findFirst()
                         .orElseThrow(),
                 view.plan());
-    }
-
-    private DesignView view(DesignEntity design, OrderDetails details, ShopSettings settings) {
-        CookieView cookie = null;
-        String trouble = null;
-        try {
-            cookie = cookies.view(design.document(), settings, details.floodSeconds(), details.looks());
-        } catch (Refused refused) {
-            trouble = refused.getMessage();
-        }
-        return new DesignView(design.id(), design.version(), design.count(), design.document(), cookie, trouble);
-    }
-
-    private PlanView plan(List<DesignView> views, OrderDetails details, ShopSettings settings) {
-        List<CookieSet.Line> lines = new ArrayList<>();
-        for (DesignView design : views) {
-            if (design.trouble() != null) {
-                return new PlanView(null, design.document().name() + ": " + design.trouble());
-            }
-            lines.add(new CookieSet.Line(
-                    Long.toString(design.id()),
-                    cookies.measure(design.document(), settings, details.floodSeconds(), details.looks()),
-                    design.count()));
-        }
-        try {
-            return new PlanView(
-                    pours.of(new CookieSet(lines), settings, details.extra().allowance()), null);
-        } catch (Refused refused) {
-            return new PlanView(null, refused.getMessage());
-        }
     }
 }

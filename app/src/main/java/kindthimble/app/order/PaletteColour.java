@@ -1,5 +1,6 @@
 package kindthimble.app.order;
 
+import jakarta.annotation.Nullable;
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -18,10 +19,27 @@ import kindthimble.core.colour.Palette;
  * @param key by which designs refer to it; made from the name when the colour is new (null or empty), and kept for good
  * @param name what the decorator calls it
  * @param hex {@code #RRGGBB}
+ * @param apart whether it must not run out; null for no
+ * @param joinedInto key of the colour out of whose bowl it comes; null for its own
  */
-public record PaletteColour(String key, String name, String hex) {
+public record PaletteColour(
+        String key,
+        String name,
+        String hex,
+        @Nullable Boolean apart,
+        @Nullable String joinedInto) {
     static final int MOST_COLOURS = 40;
     static final int LONGEST_NAME = 40;
+    /** A colour with a bowl of its own. */
+    public PaletteColour(String key, String name, String hex) {
+        this(key, name, hex, null, null);
+    }
+
+    /** Whether it must not run out. */
+    boolean isApart() {
+        return Boolean.TRUE.equals(apart);
+    }
+
     private static final Pattern HEX = Pattern.compile("#[0-9A-Fa-f]{6}");
 
     /** What a new order starts with. */
@@ -67,7 +85,19 @@ public record PaletteColour(String key, String name, String hex) {
             checked.add(new PaletteColour(
                     colour.hasKey() ? colour.key() : newKey(name, keys),
                     name,
-                    colour.hex().toUpperCase(Locale.ROOT)));
+                    colour.hex().toUpperCase(Locale.ROOT),
+                    colour.isApart() ? true : null,
+                    colour.joinedInto() == null || colour.joinedInto().isBlank() ? null : colour.joinedInto()));
+        }
+        for (int i = 0; i < checked.size(); i++) {
+            String into = checked.get(i).joinedInto();
+            if (into != null
+                    && checked.stream().noneMatch(other -> other.key().equals(into) && other.joinedInto() == null)) {
+                throw new Refused(
+                        "palette[" + i + "].joinedInto",
+                        "%s can't come out of that bowl: it is none of this order, or is joined itself. Part them first."
+                                .formatted(checked.get(i).name()));
+            }
         }
         if (checked.stream().map(PaletteColour::key).distinct().count() < checked.size()) {
             throw new Refused("palette", "Two colours share one key.");

@@ -16,6 +16,8 @@ import jakarta.persistence.Version;
 import java.util.ArrayList;
 import java.util.List;
 import kindthimble.core.shop.DetailSchool;
+import kindthimble.core.shop.Filling;
+import kindthimble.core.shop.Measures;
 import kindthimble.core.shop.ShopSettings;
 import kindthimble.core.shop.Tip;
 
@@ -52,6 +54,8 @@ class ShopEntity {
             double floodCountSeconds,
             double breakagePercent,
             double bagFillGrams,
+            double largeBagFillGrams,
+            int couplers,
             double tippedBagKeepsGrams,
             double tiplessBagKeepsGrams,
             double bowlKeepsGrams,
@@ -63,13 +67,17 @@ class ShopEntity {
             double cookieVariationPercent,
             double dayVariationPercent,
             @Enumerated(EnumType.STRING) DetailSchool detail,
+            @Enumerated(EnumType.STRING) Filling filling,
             double leafGrams,
             double rosetteGrams,
             double starGrams,
             double flowerGrams,
             double petalGrams,
             double ruffleGramsPerCm,
-            double brushedGramsPerCm) {}
+            double brushedGramsPerCm,
+            String recipe,
+            int cookiesPerBox,
+            @Enumerated(EnumType.STRING) Measures measures) {}
 
     @Embeddable
     record TipRow(String name, double openingMm) {}
@@ -85,6 +93,8 @@ class ShopEntity {
                 s.floodCountSeconds(),
                 s.breakagePercent(),
                 s.bagFillGrams(),
+                s.largeBagFillGrams(),
+                s.couplers(),
                 s.tippedBagKeepsGrams(),
                 s.tiplessBagKeepsGrams(),
                 s.bowlKeepsGrams(),
@@ -96,13 +106,17 @@ class ShopEntity {
                 s.cookieVariationPercent(),
                 s.dayVariationPercent(),
                 s.detail(),
+                s.filling(),
                 s.leafGrams(),
                 s.rosetteGrams(),
                 s.starGrams(),
                 s.flowerGrams(),
                 s.petalGrams(),
                 s.ruffleGramsPerCm(),
-                s.brushedGramsPerCm());
+                s.brushedGramsPerCm(),
+                s.recipe(),
+                s.cookiesPerBox(),
+                s.measures());
         List<TipRow> rows = s.tips().stream()
                 .map(tip -> new TipRow(tip.name(), tip.openingMm()))
                 .toList();
@@ -119,6 +133,8 @@ class ShopEntity {
                 numbers.floodCountSeconds(),
                 numbers.breakagePercent(),
                 numbers.bagFillGrams(),
+                numbers.largeBagFillGrams(),
+                numbers.couplers(),
                 numbers.tippedBagKeepsGrams(),
                 numbers.tiplessBagKeepsGrams(),
                 numbers.bowlKeepsGrams(),
@@ -130,6 +146,7 @@ class ShopEntity {
                 numbers.cookieVariationPercent(),
                 numbers.dayVariationPercent(),
                 numbers.detail(),
+                numbers.filling(),
                 numbers.leafGrams(),
                 numbers.rosetteGrams(),
                 numbers.starGrams(),
@@ -137,6 +154,9 @@ class ShopEntity {
                 numbers.petalGrams(),
                 numbers.ruffleGramsPerCm(),
                 numbers.brushedGramsPerCm(),
+                numbers.recipe(),
+                numbers.cookiesPerBox(),
+                numbers.measures(),
                 tips.stream().map(row -> new Tip(row.name(), row.openingMm())).toList());
     }
 }

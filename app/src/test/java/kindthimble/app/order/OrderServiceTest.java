@@ -12,9 +12,7 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
-import kindthimble.app.bowls.PourService;
 import kindthimble.app.cookie.CookieService;
-import kindthimble.app.shop.ShopService;
 import kindthimble.core.catalogue.Refused;
 import kindthimble.core.cutter.BasicForm;
 import kindthimble.core.cutter.Cutter;
@@ -27,10 +25,9 @@ import org.junit.jupiter.api.Test;
 class OrderServiceTest {
     private final OrderRepository orders = mock(OrderRepository.class);
     private final DesignRepository designs = mock(DesignRepository.class);
-    private final ShopService shop = mock(ShopService.class);
+    private final OrderPlanner planner = mock(OrderPlanner.class);
     private final CookieService cookies = mock(CookieService.class);
-    private final OrderService service =
-            new OrderService(orders, designs, shop, cookies, mock(PourService.class), Clock.systemUTC());
+    private final OrderService service = new OrderService(orders, designs, planner, cookies, Clock.systemUTC());
 
     private final Design design = new Design(
             1,
@@ -43,13 +40,14 @@ class OrderServiceTest {
     @BeforeEach
     void anOrder() {
         OrderEntity order = new OrderEntity(
-                new OrderDetails("Rounds", "", LocalDateTime.of(2026, 12, 5, 10, 0), null, null, null).checked());
+                new OrderDetails("Rounds", "", LocalDateTime.of(2026, 12, 5, 10, 0), null, null, null, null, null, null)
+                        .checked());
         when(orders.findById(7L)).thenReturn(Optional.of(order));
     }
 
     @Test
     void whatCantBeMeasuredIsNotStored() {
-        when(cookies.measure(any(), any(), any(), any())).thenThrow(new Refused("marginMm", "no room"));
+        when(cookies.measure(any(), any())).thenThrow(new Refused("marginMm", "no room"));
         Refused refused = assertThrows(Refused.class, () -> service.addDesign(7, 12, design));
         assertEquals("document.marginMm", refused.field());
         verify(designs, never()).saveAndFlush(any());
@@ -58,6 +56,6 @@ class OrderServiceTest {
     @Test
     void countIsCheckedBeforeAnythingIsMeasured() {
         assertThrows(Refused.class, () -> service.addDesign(7, 0, design));
-        verify(cookies, never()).measure(any(), any(), any(), any());
+        verify(cookies, never()).measure(any(), any());
     }
 }

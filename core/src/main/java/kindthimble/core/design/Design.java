@@ -11,6 +11,7 @@ import kindthimble.core.catalogue.Refused;
 import kindthimble.core.catalogue.Unit;
 import kindthimble.core.cutter.Cutter;
 import kindthimble.core.move.Move;
+import kindthimble.core.shop.Filling;
 
 /**
  * A cookie as it is planned: its cutter and, in order, what is done to it. This record is the design document.
@@ -20,6 +21,7 @@ import kindthimble.core.move.Move;
  * @param cutter its form and size
  * @param spreadPercent bake-spread of this cookie, or null for the shop's
  * @param marginMm edge margin of this cookie, or null for the shop's
+ * @param filling how this cookie's outlines and floods are carried out, or null for the order's
  * @param moves what is done, in order; at most {@value #MOST_MOVES}
  */
 public record Design(
@@ -33,6 +35,7 @@ public record Design(
         @Amount(word = "edge margin", unit = Unit.MM, least = 0, most = 150)
         Double marginMm,
 
+        Filling filling,
         List<Move> moves) {
 
     public static final int FORMAT = 1;
@@ -41,6 +44,11 @@ public record Design(
 
     public Design {
         moves = moves == null ? List.of() : List.copyOf(moves);
+    }
+
+    /** A design that is filled as the order is. */
+    public Design(int format, String name, Cutter cutter, Double spreadPercent, Double marginMm, List<Move> moves) {
+        this(format, name, cutter, spreadPercent, marginMm, null, moves);
     }
 
     /** Keys of the colours that its moves use. */
@@ -89,7 +97,7 @@ public record Design(
 
     /** The same design under another name. */
     public Design named(String newName) {
-        return new Design(format, newName, cutter, spreadPercent, marginMm, moves);
+        return new Design(format, newName, cutter, spreadPercent, marginMm, filling, moves);
     }
 
     /** The same design with each colour replaced: given the key of one, the key of what stands in its place. */
@@ -100,6 +108,7 @@ public record Design(
                 cutter,
                 spreadPercent,
                 marginMm,
+                filling,
                 moves.stream()
                         .map(move -> Catalogue.withChoices(move, Choice.From.PALETTE, colours))
                         .toList());

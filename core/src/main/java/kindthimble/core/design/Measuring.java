@@ -10,6 +10,7 @@ import kindthimble.core.move.Coats;
 import kindthimble.core.move.Division;
 import kindthimble.core.move.Ground;
 import kindthimble.core.move.Sections;
+import kindthimble.core.shop.Filling;
 import kindthimble.core.shop.ShopSettings;
 
 /** Measures designs: divides the cookie that their cutter gives, and lays their moves on it, one after the other. */
@@ -17,16 +18,24 @@ public final class Measuring {
     private final ShopSettings shop;
     private final double floodSeconds;
     private final Palette palette;
+    private final Filling filling;
+
+    /** With the shop's own filling. */
+    public Measuring(ShopSettings shop, double floodSeconds, Palette palette) {
+        this(shop, floodSeconds, palette, shop.filling());
+    }
 
     /**
      * @param shop whose numbers stand in for what a design leaves open
      * @param floodSeconds the order's flood, 2 to 30
      * @param palette how the order's colours look, to tell dark from light
+     * @param filling the order's way of filling, where a design does not say its own
      */
-    public Measuring(ShopSettings shop, double floodSeconds, Palette palette) {
+    public Measuring(ShopSettings shop, double floodSeconds, Palette palette, Filling filling) {
         this.shop = shop;
         this.floodSeconds = floodSeconds;
         this.palette = palette;
+        this.filling = filling;
     }
 
     /**
@@ -39,7 +48,16 @@ public final class Measuring {
         Sections sections = sections(design, iced);
         Coats coats = new Coats(design.moves(), sections);
         Ground ground = new Ground(
-                iced, sections, coats, new Ground.Shop(shop, floodSeconds, palette, marginMm(design)), design.moves());
+                iced,
+                sections,
+                coats,
+                new Ground.Shop(
+                        shop,
+                        floodSeconds,
+                        palette,
+                        marginMm(design),
+                        design.filling() == null ? filling : design.filling()),
+                design.moves());
         ground.layAll();
         Passes passes = new Passes(ground.laid());
         List<Cookie.OnCookie> marks = ground.laid().stream()

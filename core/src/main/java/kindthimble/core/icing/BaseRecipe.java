@@ -2,21 +2,28 @@ package kindthimble.core.icing;
 
 import java.util.List;
 import java.util.function.ToDoubleFunction;
+import kindthimble.core.catalogue.Catalogue;
+import kindthimble.core.catalogue.Refused;
 
 /**
- * A base icing: what goes in, how stiff it comes out, and how it answers to water.
+ * A base icing: what goes in, how stiff it comes out, and how it answers to water and sugar.
  *
+ * @param key by which orders name it
  * @param name as the shop calls it
  * @param ingredients of one making
  * @param curve count against water
+ * @param caution what to know before it is eaten, or empty
  */
-public record BaseRecipe(String name, List<Ingredient> ingredients, ThinningCurve curve) {
+public record BaseRecipe(String key, String name, List<Ingredient> ingredients, ThinningCurve curve, String caution) {
 
     /** Component densities in g/ml: sugar, water, and protein with other solids. */
     private static final double SUGAR_DENSITY = 1.587;
 
     private static final double WATER_DENSITY = 1.0;
     private static final double SOLIDS_DENSITY = 1.35;
+
+    /** A base that needs more sugar than this in 100 g is the wrong base (kitchen practice). */
+    private static final double MOST_SUGAR = 80;
 
     public BaseRecipe {
         ingredients = List.copyOf(ingredients);
@@ -25,9 +32,49 @@ public record BaseRecipe(String name, List<Ingredient> ingredients, ThinningCurv
         }
     }
 
+    /**
+     * What 100 g of base need to come to a consistency: water, or icing sugar where it is stiffer than the base. One of them is 0.
+     *
+     * @param waterGrams stirred into 100 g of base
+     * @param sugarGrams sifted into 100 g of base
+     */
+    public record Change(double waterGrams, double sugarGrams) {
+        /** Finished icing from 1 g of base. */
+        public double finishedPerGram() {
+            return 1 + (waterGrams + sugarGrams) / 100;
+        }
+    }
+
     /** Grams of one making. */
     public double grams() {
         return sum(Ingredient::grams);
+    }
+
+    /**
+     * What makes this base as thin or stiff as wanted. Where the curve asks for w grams less water than there is, sugar stands in:
+     * with sugar S0 and water W0 in 100 g, {@code s = S0 w / (W0 - w)} brings their ratio to where that would be.
+     *
+     * @throws Refused when no sensible amount of sugar makes it so stiff
+     */
+    public Change to(Consistency wanted) {
+        double water = curve.waterPer100Base(wanted);
+        if (water >= -1e-9) {
+            return new Change(Math.max(0, water), 0);
+        }
+        double sugar0 = sum(i -> i.grams() * i.role().sugarShare()) * 100 / grams();
+        double water0 = sum(i -> i.grams() * i.role().waterShare()) * 100 / grams();
+        double less = -water;
+        double sugar = less < water0 ? sugar0 * less / (water0 - less) : Double.POSITIVE_INFINITY;
+        if (!(sugar <= MOST_SUGAR)) {
+            throw new Refused(
+                    "countSeconds",
+                    "%s counts %s s; no sensible amount of sugar brings it to %s s. Take a stiffer base, or a lower count."
+                            .formatted(
+                                    name,
+                                    Catalogue.plain(curve.ownCountSeconds()),
+                                    Catalogue.plain(wanted.countSeconds())));
+        }
+        return new Change(0, sugar);
     }
 
     /**
@@ -38,12 +85,13 @@ public record BaseRecipe(String name, List<Ingredient> ingredients, ThinningCurv
      */
     public double densityGramsPerMl(Consistency consistency) {
         double per100 = 100 / grams();
-        double water = sum(i -> i.grams() * i.waterShare()) * per100
-                + curve.waterPer100Base(consistency).grams();
-        double sugar = sum(i -> i.grams() * i.sugarShare()) * per100;
-        double solids = 100 - sum(i -> i.grams() * (i.waterShare() + i.sugarShare())) * per100;
-        double mass = sugar + solids + water;
-        double volume = sugar / SUGAR_DENSITY + water / WATER_DENSITY + solids / SOLIDS_DENSITY;
+        Change change = to(consistency);
+        double water = sum(i -> i.grams() * i.role().waterShare()) * per100 + change.waterGrams();
+        double sugar = sum(i -> i.grams() * i.role().sugarShare()) * per100;
+        double solids =
+                100 - sum(i -> i.grams() * (i.role().waterShare() + i.role().sugarShare())) * per100;
+        double mass = sugar + change.sugarGrams() + solids + water;
+        double volume = (sugar + change.sugarGrams()) / SUGAR_DENSITY + water / WATER_DENSITY + solids / SOLIDS_DENSITY;
         return (1 - consistency.state().airFraction()) * mass / volume;
     }
 

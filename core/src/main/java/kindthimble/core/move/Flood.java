@@ -5,6 +5,7 @@ import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
+import kindthimble.core.shop.Filling;
 import kindthimble.core.shop.HouseDefaults;
 
 /** Fills sections with icing that levels by itself. Takes the coat's volume, less the outline that stands in it already. */
@@ -40,6 +41,10 @@ public record Flood(
 
     @Override
     public void lay(Ground ground) {
+        if (ground.filling() == Filling.DIP) {
+            new Dip(colour, null, null, null, on).lay(ground);
+            return;
+        }
         double thickness = thicknessMm(ground.orderFloodSeconds());
         Spread.over(
                 ground,

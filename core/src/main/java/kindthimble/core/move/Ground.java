@@ -18,6 +18,7 @@ import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Mark;
 import kindthimble.core.mark.Turn;
 import kindthimble.core.shop.DetailSchool;
+import kindthimble.core.shop.Filling;
 import kindthimble.core.shop.HouseDefaults;
 import kindthimble.core.shop.ShopSettings;
 import kindthimble.core.shop.Tip;
@@ -47,8 +48,9 @@ public final class Ground {
      * @param floodSeconds the order's flood, 2 to 30
      * @param palette how its colours look
      * @param marginMm edge margin of this cookie
+     * @param filling how its outlines and floods are carried out
      */
-    public record Shop(ShopSettings settings, double floodSeconds, Palette palette, double marginMm) {}
+    public record Shop(ShopSettings settings, double floodSeconds, Palette palette, double marginMm, Filling filling) {}
 
     /**
      * A mark with the move that it comes from.
@@ -94,6 +96,11 @@ public final class Ground {
 
     ShopSettings settings() {
         return shop.settings();
+    }
+
+    /** How outlines and floods are carried out here: a dip only where the cookie is one section. */
+    Filling filling() {
+        return shop.filling() == Filling.DIP && sections.isDivided() ? Filling.WALL_AND_FLOOD : shop.filling();
     }
 
     double marginMm() {

@@ -14,6 +14,7 @@ import kindthimble.core.geometry.Lines;
 import kindthimble.core.mark.Bead;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Icing;
+import kindthimble.core.shop.Filling;
 import kindthimble.core.shop.HouseDefaults;
 import kindthimble.core.shop.Tip;
 
@@ -52,8 +53,14 @@ public record Outline(
 
     @Override
     public void lay(Ground ground) {
+        if (ground.filling() == Filling.NO_OUTLINE || ground.filling() == Filling.DIP) {
+            return;
+        }
         Tip laidWith = ground.tip(tip, HouseDefaults.OUTLINE_TIP);
-        Icing icing = ground.piped(colour, countSeconds, HouseDefaults.PIPING_SECONDS, laidWith);
+        double usual = ground.filling() == Filling.ONE_ICING
+                ? Math.max(LEAST_SECONDS, ground.orderFloodSeconds())
+                : HouseDefaults.PIPING_SECONDS;
+        Icing icing = ground.piped(colour, countSeconds, usual, laidWith);
         double drawn = draw == null ? HouseDefaults.DRAW : draw;
         boolean late = ground.named(on).stream().anyMatch(ground::isCoated);
         Map<Integer, List<Lines>> lines = new HashMap<>();

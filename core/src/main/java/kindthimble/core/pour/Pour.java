@@ -2,6 +2,7 @@ package kindthimble.core.pour;
 
 import java.util.List;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.icing.Ingredient;
 import kindthimble.core.mark.Icing;
 
 /**
@@ -31,7 +32,7 @@ public record Pour(
 
     /** Base to make for all bowls. */
     public double baseGrams() {
-        return bowls.stream().mapToDouble(Bowl::baseGrams).sum();
+        return bowls.stream().mapToDouble(Bowl::mixedGrams).sum();
     }
 
     /** How many bags are filled. */
@@ -47,27 +48,43 @@ public record Pour(
      * One colour.
      *
      * @param colour its key
-     * @param baseGrams base that goes into the bowl
+     * @param baseGrams base that the bowl takes
+     * @param mixedGrams of that, base to mix: all but what jars bring
      * @param cookiesGrams finished icing that the cookies take
      * @param sigmaGrams standard deviation of that
      * @param spareGrams finished icing beyond it
      * @param risk chance that this colour runs short
      * @param keptGrams what stays in the bowl
+     * @param fromJars left-over icing that goes in
      * @param portions by consistency, stiffest first
      */
     public record Bowl(
             String colour,
             double baseGrams,
+            double mixedGrams,
             double cookiesGrams,
             double sigmaGrams,
             double spareGrams,
             double risk,
             double keptGrams,
+            List<FromJar> fromJars,
             List<Portion> portions) {
         public Bowl {
+            fromJars = List.copyOf(fromJars);
             portions = List.copyOf(portions);
         }
     }
+
+    /**
+     * Left-over icing that goes into a bowl.
+     *
+     * @param jar which
+     * @param grams of finished icing taken from it
+     * @param baseGrams the base in that
+     * @param waterGrams the water in that, beyond its base
+     * @param sugarGrams the sugar in that, beyond its base
+     */
+    public record FromJar(String jar, double grams, double baseGrams, double waterGrams, double sugarGrams) {}
 
     /**
      * What is thinned and bagged alike.
@@ -80,9 +97,12 @@ public record Pour(
      * @param keptGrams what stays in its bags or its bowl, or on the scraper
      * @param baseGrams base taken from the bowl
      * @param waterGrams water stirred in
+     * @param sugarGrams icing sugar sifted in instead, where it is stiffer than the base
      * @param bags how many bags, or loads of the scraper; 1 for a bowl
      * @param gramsPerBag finished icing in each
-     * @param tips names of the tips used; empty for tipless bags
+     * @param largeBags whether the large bags make fewer of them
+     * @param coupler whether a coupler lets one bag serve all its tips
+     * @param tips names of the tips used, in order of work; empty for tipless bags
      * @param drinks where it goes
      */
     public record Portion(
@@ -94,8 +114,11 @@ public record Pour(
             double keptGrams,
             double baseGrams,
             double waterGrams,
+            double sugarGrams,
             int bags,
             double gramsPerBag,
+            boolean largeBags,
+            boolean coupler,
             List<String> tips,
             List<Demand.Drink> drinks) {
         public Portion {
@@ -104,7 +127,7 @@ public record Pour(
         }
 
         public double finishedGrams() {
-            return baseGrams + waterGrams;
+            return baseGrams + waterGrams + sugarGrams;
         }
     }
 
@@ -126,15 +149,20 @@ public record Pour(
 
     /**
      * @param ingredient its name
+     * @param role what it is to the icing
      * @param grams as the scale shows it
+     * @param pieces how many whole ones; 0 for what is weighed freely
+     * @param cups the same in US cups; 0 where nobody measures it so
      */
-    public record Weighed(String ingredient, double grams) {}
+    public record Weighed(String ingredient, Ingredient.Part role, double grams, int pieces, double cups) {}
 
     /**
      * What goes in, and where it is afterwards; the two sides are summed from different figures and must agree.
      *
      * @param ingredientsGrams weighed into the mixer
-     * @param waterGrams stirred in at thinning
+     * @param waterGrams stirred in at thinning, less what jars bring
+     * @param sugarGrams sifted in to thicken
+     * @param jarsGrams finished icing from jars
      * @param cookiesGrams on the cookies, breakage spares with them
      * @param spareGrams against running short
      * @param bagsGrams kept by bags, dip bowls and scrapers
@@ -145,6 +173,8 @@ public record Pour(
     public record Balance(
             double ingredientsGrams,
             double waterGrams,
+            double sugarGrams,
+            double jarsGrams,
             double cookiesGrams,
             double spareGrams,
             double bagsGrams,
@@ -153,7 +183,7 @@ public record Pour(
             double surplusGrams) {
 
         public double inGrams() {
-            return ingredientsGrams + waterGrams;
+            return ingredientsGrams + waterGrams + sugarGrams + jarsGrams;
         }
 
         /** What bags, bowls and mixer keep. */

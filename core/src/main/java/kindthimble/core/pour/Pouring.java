@@ -1,8 +1,14 @@
 package kindthimble.core.pour;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.shop.HouseDefaults;
 import kindthimble.core.shop.ShopSettings;
@@ -11,27 +17,54 @@ import kindthimble.core.shop.ShopSettings;
  * From demand to bowls, bags and batches.
  *
  * <p>A bag's finished icing is what the cookies take, its share of the spare (by grams) and what the bag keeps; the base in it is
- * {@code finished / (1 + w/100)}. A bowl is the base of its bags and what the bowl keeps; the base to make is the sum of the
+ * {@code finished / (1 + w/100)}, or {@code finished / (1 + s/100)} where sugar goes in instead. A bowl is the base of its bags and what the bowl keeps; the base to make is the sum of the
  * bowls, in equal batches, each of which also leaves its rest in the mixer.
  */
 public final class Pouring {
     private final ShopSettings shop;
     private final BaseRecipe recipe;
     private final Allowance allowance;
+    private final Wishes wishes;
     private final Spare spare;
 
+    /**
+     * What an order asks of its bowls beyond the school.
+     *
+     * @param apart keys of colours that must not run out
+     * @param jars left-over icing that goes into bowls
+     */
+    public record Wishes(Set<String> apart, List<Jar> jars) {
+        public static final Wishes NONE = new Wishes(Set.of(), List.of());
+
+        public Wishes {
+            apart = Set.copyOf(apart);
+            jars = List.copyOf(jars);
+        }
+    }
+
     public Pouring(ShopSettings shop, BaseRecipe recipe, Allowance allowance) {
+        this(shop, recipe, allowance, Wishes.NONE);
+    }
+
+    public Pouring(ShopSettings shop, BaseRecipe recipe, Allowance allowance, Wishes wishes) {
         this.shop = shop;
         this.recipe = recipe;
         this.allowance = allowance;
+        this.wishes = wishes;
         this.spare = new Spare(shop);
     }
 
-    /** The whole pour; empty lists when nothing is wanted. */
+    /**
+     * The whole pour; empty lists when nothing is wanted.
+     *
+     * @throws kindthimble.core.catalogue.Refused when the base can't be brought to a consistency that is wanted
+     */
     public Pour of(Demand demand) {
-        List<Pour.Bowl> bowls =
-                demand.colours().stream().map(colour -> bowl(colour, demand)).toList();
-        double baseGrams = bowls.stream().mapToDouble(Pour.Bowl::baseGrams).sum();
+        Set<Demand.Portion> coupled = coupled(demand);
+        List<Pour.Bowl> bowls = demand.colours().stream()
+                .map(colour -> bowl(colour, demand, coupled))
+                .toList();
+        double baseGrams = bowls.stream().mapToDouble(Pour.Bowl::mixedGrams).sum();
         Batches batches = Batches.of(baseGrams, shop, recipe);
         double allEnough = bowls.stream().mapToDouble(bowl -> 1 - bowl.risk()).reduce(1, (a, b) -> a * b);
         return new Pour(
@@ -44,30 +77,87 @@ public final class Pouring {
                 balance(bowls, batches));
     }
 
-    private Pour.Bowl bowl(Demand.OfColour colour, Demand demand) {
+    /** The portions that get a coupler: those with most tips first, as far as the couplers go. */
+    private Set<Demand.Portion> coupled(Demand demand) {
+        return demand.colours().stream()
+                .flatMap(colour -> colour.portions().stream())
+                .filter(portion -> portion.tips().size() > 1)
+                .sorted(Comparator.comparingInt(portion -> -portion.tips().size()))
+                .limit(shop.couplers())
+                .collect(Collectors.toCollection(() -> Collections.newSetFromMap(new IdentityHashMap<>())));
+    }
+
+    private Pour.Bowl bowl(Demand.OfColour colour, Demand demand, Set<Demand.Portion> coupled) {
         double spareGrams = allowance.grams(colour, demand.colours().size(), spare);
+        if (wishes.apart().contains(colour.colour())) {
+            spareGrams = Math.max(spareGrams, spare.gramsAtRisk(colour, HouseDefaults.RISK_SET_APART));
+        }
         List<Pour.Portion> portions = new ArrayList<>();
         for (Demand.Portion portion : colour.portions()) {
-            portions.add(portion(portion, spareGrams * portion.grams() / colour.grams()));
+            portions.add(portion(portion, spareGrams * portion.grams() / colour.grams(), coupled.contains(portion)));
         }
-        double base = portions.stream().mapToDouble(Pour.Portion::baseGrams).sum();
+        double base = portions.stream().mapToDouble(Pour.Portion::baseGrams).sum() + shop.bowlKeepsGrams();
+        List<Pour.FromJar> fromJars = fromJars(colour.colour(), portions, base);
         return new Pour.Bowl(
                 colour.colour(),
-                base + shop.bowlKeepsGrams(),
+                base,
+                base - fromJars.stream().mapToDouble(Pour.FromJar::baseGrams).sum(),
                 colour.grams(),
                 spare.sigmaGrams(colour),
                 spareGrams,
                 spare.riskLeft(colour, spareGrams),
                 shop.bowlKeepsGrams(),
+                fromJars,
                 portions);
     }
 
-    private Pour.Portion portion(Demand.Portion portion, double spareGrams) {
+    /**
+     * What jars give to a bowl. Icing of a jar can only be thinned, so it serves the portions that are no stiffer, and the bowl's
+     * water is less by what the jar's icing holds already.
+     */
+    private List<Pour.FromJar> fromJars(String colour, List<Pour.Portion> portions, double base) {
+        List<Pour.FromJar> given = new ArrayList<>();
+        double taken = 0;
+        for (Jar jar : wishes.jars()) {
+            if (!jar.colour().equals(colour)) {
+                continue;
+            }
+            BaseRecipe.Change change = recipe.to(new Consistency(jar.countSeconds()));
+            double room = portions.stream()
+                            .filter(p -> p.countSeconds() <= jar.countSeconds() + 1e-9)
+                            .mapToDouble(Pour.Portion::baseGrams)
+                            .sum()
+                    - taken;
+            double baseInJar = jar.grams() / change.finishedPerGram();
+            double used = Math.max(0, Math.min(baseInJar, Math.min(room, base - taken)));
+            if (used > 0) {
+                taken += used;
+                given.add(new Pour.FromJar(
+                        jar.id(),
+                        used * change.finishedPerGram(),
+                        used,
+                        used * change.waterGrams() / 100,
+                        used * change.sugarGrams() / 100));
+            }
+        }
+        return given;
+    }
+
+    private Pour.Portion portion(Demand.Portion portion, double spareGrams, boolean coupler) {
         double keptInEach = keptInEach(portion);
         double wanted = portion.grams() + spareGrams;
-        int bags = fillings(portion.vessel(), wanted, keptInEach);
+        boolean bag = portion.vessel() == Icing.Vessel.BAG;
+        // Without a coupler each tip needs a bag of its own.
+        int least = bag && !coupler ? Math.max(1, portion.tips().size()) : 1;
+        int small = Math.max(least, fillings(portion.vessel(), shop.bagFillGrams(), wanted, keptInEach));
+        boolean hasLarge = bag && shop.largeBagFillGrams() > shop.bagFillGrams();
+        int large = hasLarge
+                ? Math.max(least, fillings(portion.vessel(), shop.largeBagFillGrams(), wanted, keptInEach))
+                : small;
+        int bags = Math.min(small, large);
         double finished = wanted + bags * keptInEach;
-        double base = recipe.curve().waterPer100Base(portion.consistency()).baseIn(finished);
+        BaseRecipe.Change change = recipe.to(portion.consistency());
+        double base = finished / change.finishedPerGram();
         return new Pour.Portion(
                 portion.consistency().countSeconds(),
                 portion.consistency().state(),
@@ -76,9 +166,12 @@ public final class Pouring {
                 spareGrams,
                 bags * keptInEach,
                 base,
-                finished - base,
+                base * change.waterGrams() / 100,
+                base * change.sugarGrams() / 100,
                 bags,
                 finished / bags,
+                large < small,
+                coupler,
                 portion.tips(),
                 portion.drinks());
     }
@@ -92,9 +185,9 @@ public final class Pouring {
     }
 
     /** Bags filled, or loads of the scraper; one bowl for dipping or for the spatula holds all. */
-    private int fillings(Icing.Vessel vessel, double wantedGrams, double keptInEach) {
+    private static int fillings(Icing.Vessel vessel, double bagFillGrams, double wantedGrams, double keptInEach) {
         double most = switch (vessel) {
-            case BAG -> shop.bagFillGrams() - keptInEach;
+            case BAG -> bagFillGrams - keptInEach;
             case SCRAPER -> HouseDefaults.SCRAPER_LOAD_GRAMS;
             case DIP_BOWL, SPATULA -> Double.POSITIVE_INFINITY;
         };
@@ -103,6 +196,8 @@ public final class Pouring {
 
     private Pour.Balance balance(List<Pour.Bowl> bowls, Batches batches) {
         double water = 0;
+        double sugar = 0;
+        double jars = 0;
         double cookies = 0;
         double spareSum = 0;
         double bags = 0;
@@ -111,14 +206,22 @@ public final class Pouring {
             bowlsKeep += bowl.keptGrams();
             for (Pour.Portion portion : bowl.portions()) {
                 water += portion.waterGrams();
+                sugar += portion.sugarGrams();
                 cookies += portion.cookiesGrams();
                 spareSum += portion.spareGrams();
                 bags += portion.keptGrams();
+            }
+            for (Pour.FromJar jar : bowl.fromJars()) {
+                jars += jar.grams();
+                water -= jar.waterGrams();
+                sugar -= jar.sugarGrams();
             }
         }
         return new Pour.Balance(
                 batches.list().stream().mapToDouble(Pour.Batch::madeGrams).sum(),
                 water,
+                sugar,
+                jars,
                 cookies,
                 spareSum,
                 bags,

@@ -2,11 +2,12 @@ package kindthimble.core.pour;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.SortedSet;
+import java.util.Set;
 import java.util.TreeMap;
-import java.util.TreeSet;
+import java.util.function.UnaryOperator;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Consistency;
@@ -17,14 +18,23 @@ import kindthimble.core.mark.Icing;
 public final class Tally {
     private final BaseRecipe recipe;
     private final double breakagePercent;
+    private final UnaryOperator<String> bowls;
 
     /**
      * @param recipe the base, which gives the icing its density
      * @param breakagePercent cookies iced beyond the order; unless 0, at least one a design
      */
     public Tally(BaseRecipe recipe, double breakagePercent) {
+        this(recipe, breakagePercent, UnaryOperator.identity());
+    }
+
+    /**
+     * @param bowls given the key of a colour, that of the colour whose bowl it comes out of: another one where two are joined
+     */
+    public Tally(BaseRecipe recipe, double breakagePercent, UnaryOperator<String> bowls) {
         this.recipe = recipe;
         this.breakagePercent = breakagePercent;
+        this.bowls = bowls;
     }
 
     /** Demand of the whole set. */
@@ -64,8 +74,9 @@ public final class Tally {
                 continue;
             }
             double grams = on.mark().grams(recipe);
-            gramsOnEach.merge(icing.colour(), grams, Double::sum);
-            sums.computeIfAbsent(icing.colour(), colour -> new Sum()).add(icing, drink(line.design(), on, grams, iced));
+            String bowl = bowls.apply(icing.colour());
+            gramsOnEach.merge(bowl, grams, Double::sum);
+            sums.computeIfAbsent(bowl, colour -> new Sum()).add(icing, drink(line.design(), on, grams, iced));
         }
         gramsOnEach.forEach((colour, grams) -> sums.get(colour).squaredGrams += iced * grams * grams);
     }
@@ -88,13 +99,13 @@ public final class Tally {
 
     private static final class Sum {
         private final Map<Filled, List<Demand.Drink>> drinks = new TreeMap<>();
-        private final Map<Filled, SortedSet<String>> tips = new TreeMap<>();
+        private final Map<Filled, Set<String>> tips = new TreeMap<>();
         private double squaredGrams;
 
         void add(Icing icing, Demand.Drink drink) {
             Filled filled = new Filled(icing.consistency(), icing.vessel());
             drinks.computeIfAbsent(filled, f -> new ArrayList<>()).add(drink);
-            SortedSet<String> used = tips.computeIfAbsent(filled, f -> new TreeSet<>());
+            Set<String> used = tips.computeIfAbsent(filled, f -> new LinkedHashSet<>());
             if (icing.tip() != null) {
                 used.add(icing.tip());
             }

@@ -1,9 +1,6 @@
 package kindthimble.core.shop;
 
 import java.util.List;
-import kindthimble.core.icing.BaseRecipe;
-import kindthimble.core.icing.Ingredient;
-import kindthimble.core.icing.ThinningCurve;
 
 /**
  * The numbers that a shop starts with, each with its unit and where it comes from. Sources: (k) kitchen practice, rounded, to be
@@ -162,6 +159,14 @@ public final class HouseDefaults {
     /** What bags, bowl and mixer keep, and what they hold, g (k). */
     public static final double BAG_FILL_GRAMS = 120;
 
+    public static final double LARGE_BAG_FILL_GRAMS = 250;
+
+    /** Cookies packed in one box (k). */
+    public static final int COOKIES_PER_BOX = 6;
+
+    /** Couplers that a shop owns: a bag with one serves several tips (k). */
+    public static final int COUPLERS = 4;
+
     public static final double TIPPED_BAG_KEEPS_GRAMS = 8;
     public static final double TIPLESS_BAG_KEEPS_GRAMS = 6;
     public static final double BOWL_KEEPS_GRAMS = 5;
@@ -189,6 +194,29 @@ public final class HouseDefaults {
     /** Accepted chance that any colour of an order runs short (k): 1 in 50. */
     public static final double RISK_OF_RUNNING_SHORT = 0.02;
 
+    /** Accepted chance that a colour which is set apart runs short (k): 1 in 1,000. */
+    public static final double RISK_SET_APART = 0.001;
+
+    /** Two bowls of less difference than this are near twins, and one of fewer grams is a tiny one (k). */
+    public static final double NEAR_TWINS_DELTA_E = 5;
+
+    public static final double TINY_BOWL_GRAMS = 25;
+
+    /** A jar's colour fits a bowl up to this difference (k). */
+    public static final double JAR_FITS_DELTA_E = 2;
+
+    /** Hands in minutes for a batch, a bowl to tint, a consistency, a bag (k). */
+    public static final double BATCH_MINUTES = 12;
+
+    public static final double TINT_MINUTES = 4;
+    public static final double THIN_MINUTES = 3;
+    public static final double BAG_MINUTES = 1.5;
+
+    /** A level teaspoon of water, and of icing sugar, g (US customary measure 4.93 ml; 120 g to the cup of 236.6 ml). */
+    public static final double TEASPOON_WATER_GRAMS = 4.93;
+
+    public static final double TEASPOON_SUGAR_GRAMS = 2.5;
+
     /** The flat-percentage school's extra, percent (k). */
     public static final double FLAT_EXTRA_PERCENT = 12;
 
@@ -207,16 +235,6 @@ public final class HouseDefaults {
             new Tip("4", 2.0),
             new Tip("5", 2.4));
 
-    /** Meringue-powder base (m); the vanilla counts as water. */
-    public static final BaseRecipe MERINGUE_POWDER = new BaseRecipe(
-            "Meringue powder",
-            List.of(
-                    Ingredient.sugar("icing sugar", 454),
-                    Ingredient.solids("meringue powder", 30),
-                    Ingredient.water("water", 75),
-                    Ingredient.water("clear vanilla", 4)),
-            new ThinningCurve(STIFF_BASE_SECONDS, THINNING_PER_GRAM));
-
     /** What a new shop's settings are. */
     public static ShopSettings shop() {
         return new ShopSettings(
@@ -225,6 +243,8 @@ public final class HouseDefaults {
                 FLOOD_SECONDS,
                 BREAKAGE_PERCENT,
                 BAG_FILL_GRAMS,
+                LARGE_BAG_FILL_GRAMS,
+                COUPLERS,
                 TIPPED_BAG_KEEPS_GRAMS,
                 TIPLESS_BAG_KEEPS_GRAMS,
                 BOWL_KEEPS_GRAMS,
@@ -236,6 +256,7 @@ public final class HouseDefaults {
                 COOKIE_VARIATION_PERCENT,
                 DAY_VARIATION_PERCENT,
                 DetailSchool.OVERNIGHT,
+                Filling.WALL_AND_FLOOD,
                 LEAF_GRAMS,
                 ROSETTE_GRAMS,
                 STAR_GRAMS,
@@ -243,6 +264,9 @@ public final class HouseDefaults {
                 PETAL_GRAMS,
                 RUFFLE_GRAMS_PER_CM,
                 BRUSHED_GRAMS_PER_CM,
+                HouseRecipes.MERINGUE_POWDER.key(),
+                COOKIES_PER_BOX,
+                Measures.GRAMS,
                 TIPS);
     }
 

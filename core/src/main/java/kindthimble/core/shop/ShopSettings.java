@@ -17,6 +17,8 @@ import kindthimble.core.catalogue.Unit;
  * @param floodCountSeconds the shop's flood
  * @param breakagePercent cookies iced beyond the order, in percent (and at least one a design, unless 0)
  * @param bagFillGrams most icing in one bag, what it keeps included
+ * @param largeBagFillGrams the same of the large bags; 0 when the shop has none
+ * @param couplers how many couplers the shop owns
  * @param tippedBagKeepsGrams what stays in a bag with a tip
  * @param tiplessBagKeepsGrams what stays in a tipless bag
  * @param bowlKeepsGrams what stays in a bowl
@@ -28,6 +30,7 @@ import kindthimble.core.catalogue.Unit;
  * @param cookieVariationPercent coefficient of variation from cookie to cookie
  * @param dayVariationPercent coefficient of variation of the hand from day to day
  * @param detail when raised detail goes on
+ * @param filling how outlines and floods are carried out
  * @param leafGrams one piped leaf; pipe ten and weigh them
  * @param rosetteGrams one piped rosette
  * @param starGrams one piped star
@@ -35,6 +38,9 @@ import kindthimble.core.catalogue.Unit;
  * @param petalGrams one piped petal
  * @param ruffleGramsPerCm a centimetre of ruffle
  * @param brushedGramsPerCm a centimetre of brush embroidery
+ * @param recipe key of the base that orders take unless they say otherwise
+ * @param cookiesPerBox cookies packed together; 0 for no boxes
+ * @param measures whether spoons and cups stand beside the grams
  * @param tips the shop's round tips
  */
 public record ShopSettings(
@@ -52,6 +58,12 @@ public record ShopSettings(
 
         @Amount(word = "most in one bag", unit = Unit.GRAMS, least = 20, most = 1000)
         double bagFillGrams,
+
+        @Amount(word = "most in a large bag", unit = Unit.GRAMS, least = 0, most = 2000)
+        double largeBagFillGrams,
+
+        @Amount(word = "couplers", unit = Unit.PIECES, least = 0, most = 100)
+        int couplers,
 
         @Amount(word = "a bag with a tip keeps", unit = Unit.GRAMS, least = 0, most = 19)
         double tippedBagKeepsGrams,
@@ -86,6 +98,9 @@ public record ShopSettings(
         @Choice(word = "raised detail goes on", from = Choice.From.WORDS)
         DetailSchool detail,
 
+        @Choice(word = "cookies are filled", from = Choice.From.WORDS)
+        Filling filling,
+
         @Amount(word = "a leaf weighs", unit = Unit.GRAMS, least = 0.01, most = 50)
         double leafGrams,
 
@@ -106,6 +121,13 @@ public record ShopSettings(
 
         @Amount(word = "a cm of brush embroidery weighs", unit = Unit.GRAMS, least = 0.01, most = 50)
         double brushedGramsPerCm,
+
+        String recipe,
+
+        @Amount(word = "cookies in a box", unit = Unit.PIECES, least = 0, most = 200)
+        int cookiesPerBox,
+
+        @Choice(word = "measures", from = Choice.From.WORDS) Measures measures,
 
         List<Tip> tips) {
 

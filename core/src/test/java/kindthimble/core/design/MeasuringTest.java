@@ -11,6 +11,7 @@ import kindthimble.core.colour.Palette;
 import kindthimble.core.move.Flood;
 import kindthimble.core.move.Outline;
 import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.shop.HouseRecipes;
 import kindthimble.core.testing.Moves;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -30,8 +31,8 @@ class MeasuringTest {
         assertEquals(233.7, cookie.marks().get(0).mark().lengthMm(), 0.05);
         assertEquals(264.3, cookie.marks().get(0).mark().volumeMm3(), 0.1);
         assertEquals(8883.4 - 264.3, cookie.marks().get(1).mark().volumeMm3(), 1);
-        assertEquals(0.3427, cookie.marks().get(0).mark().grams(HouseDefaults.MERINGUE_POWDER), 0.0002);
-        assertEquals(11.547, cookie.marks().get(1).mark().grams(HouseDefaults.MERINGUE_POWDER), 0.002);
+        assertEquals(0.3427, cookie.marks().get(0).mark().grams(HouseRecipes.MERINGUE_POWDER), 0.0002);
+        assertEquals(11.547, cookie.marks().get(1).mark().grams(HouseRecipes.MERINGUE_POWDER), 0.002);
     }
 
     @Test

@@ -4,24 +4,41 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 
 import kindthimble.core.catalogue.Refused;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.shop.HouseRecipes;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class IcingTest {
-    private final BaseRecipe base = HouseDefaults.MERINGUE_POWDER;
+    private final BaseRecipe base = HouseRecipes.MERINGUE_POWDER;
 
     /** Worked by hand from ln t = ln 80 - 0.23 w. */
     @ParameterizedTest
     @CsvSource({"50, 2.043", "36, 3.472", "25, 5.057", "20, 6.027", "15, 7.278", "10, 9.041", "3, 14.276", "80, 0"})
     void waterThinsAlongTheCurve(double count, double water) {
-        assertEquals(water, base.curve().waterPer100Base(new Consistency(count)).grams(), 0.001);
+        assertEquals(water, base.curve().waterPer100Base(new Consistency(count)), 0.001);
+    }
+
+    /** A base of meringue powder that counts 30 s takes 35.2 g of icing sugar in 100 g to reach 80 s. */
+    @Test
+    void looserBaseTakesSugarToBecomeStiff() {
+        BaseRecipe loose = new BaseRecipe("loose", "Loose", base.ingredients(), new ThinningCurve(30, 0.23), "");
+        BaseRecipe.Change change = loose.to(new Consistency(80));
+        assertEquals(35.2, change.sugarGrams(), 0.05);
+        assertEquals(0, change.waterGrams());
+        assertEquals(1.352, change.finishedPerGram(), 0.0005);
+        // Its sugar to water is then what the curve would give with so much less water.
+        double less = Math.log(80.0 / 30) / 0.23;
+        double sugar = 454 / 5.63;
+        double water = 79 / 5.63;
+        assertEquals(sugar / (water - less), (sugar + change.sugarGrams()) / water, 1e-9);
+        assertEquals(0, loose.to(new Consistency(30)).waterGrams(), 1e-9);
     }
 
     @Test
-    void stifferThanTheBaseIsRefusedInASentence() {
-        Refused refused = assertThrows(Refused.class, () -> base.curve().waterPer100Base(new Consistency(90)));
+    void whatNoSugarMakesStiffIsRefusedInASentence() {
+        BaseRecipe runny = new BaseRecipe("runny", "Runny", base.ingredients(), new ThinningCurve(3, 0.23), "");
+        Refused refused = assertThrows(Refused.class, () -> runny.to(new Consistency(90)));
         assertEquals("countSeconds", refused.field());
     }
 

@@ -19,6 +19,7 @@ import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Mark;
 import kindthimble.core.mark.Turn;
 import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.shop.HouseRecipes;
 import kindthimble.core.testing.Moves;
 import org.junit.jupiter.api.Test;
 
@@ -110,11 +111,11 @@ class MovesTest {
     void piecesAndBordersWeighWhatTheShopSays() {
         Cookie cookie = card(WHITE, new Ruffle("coal", Frill.Border.RUFFLE, 5.0, null, null));
         double centimetres = 4 * 55 / 10.0;
-        assertEquals(centimetres * 0.45, cookie.marks().get(1).mark().grams(HouseDefaults.MERINGUE_POWDER), 1e-9);
+        assertEquals(centimetres * 0.45, cookie.marks().get(1).mark().grams(HouseRecipes.MERINGUE_POWDER), 1e-9);
         Mark stitches = mark(1, WHITE, new Stitches("coal", 4.0, 2.0, 3.0, null, null, null, null));
         assertEquals(4 * 54 * 4 / 6.0 * Math.PI * 0.64 / 4, stitches.volumeMm3(), 1e-6);
         Mark glue = mark(1, WHITE, new Stack("white", SmallForm.DISC, null, 20, 2, 2.5, null));
-        assertEquals(5, glue.grams(HouseDefaults.MERINGUE_POWDER), 1e-9);
+        assertEquals(5, glue.grams(HouseRecipes.MERINGUE_POWDER), 1e-9);
         assertEquals(Gate.DRY_THROUGH, glue.gate());
     }
 
@@ -127,7 +128,7 @@ class MovesTest {
                 Math.PI * (r * r * h - 2 * r * h * h * (1 - Math.PI / 4) + Math.pow(h, 3) * (5.0 / 3 - Math.PI / 2));
         Cookie glued = card(WHITE, Moves.transfer("coal", SmallForm.DISC, 20, 1));
         assertEquals(closed, glued.marks().get(1).mark().volumeMm3(), 0.5);
-        assertEquals(0.3, glued.marks().get(2).mark().grams(HouseDefaults.MERINGUE_POWDER), 1e-9);
+        assertEquals(0.3, glued.marks().get(2).mark().grams(HouseRecipes.MERINGUE_POWDER), 1e-9);
         assertEquals(
                 List.of(Turn.AHEAD, Turn.COAT, Turn.RAISED),
                 glued.passes().stream().map(Cookie.Pass::turn).toList());

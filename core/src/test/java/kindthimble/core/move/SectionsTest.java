@@ -24,6 +24,7 @@ import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Pieces;
 import kindthimble.core.mark.Turn;
 import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.shop.HouseRecipes;
 import kindthimble.core.testing.Moves;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -174,8 +175,8 @@ class SectionsTest {
         long beads = Math.round(4 * 57 / (0.85 * 3));
         assertEquals(beads * Math.PI * 27 / 12 * 1.1, marks.get(3).mark().volumeMm3(), 1e-6);
         assertEquals(3600 * 0.3 * 0.3, marks.get(4).mark().volumeMm3(), 1e-6);
-        assertEquals(4 * 0.5, marks.get(5).mark().grams(HouseDefaults.MERINGUE_POWDER), 1e-9);
-        assertEquals(0, marks.get(6).mark().grams(HouseDefaults.MERINGUE_POWDER));
+        assertEquals(4 * 0.5, marks.get(5).mark().grams(HouseRecipes.MERINGUE_POWDER), 1e-9);
+        assertEquals(0, marks.get(6).mark().grams(HouseRecipes.MERINGUE_POWDER));
         // On the dry coat: stencil, then what is raised, then marker.
         assertEquals(
                 List.of(Turn.COAT, Turn.STENCIL, Turn.RAISED, Turn.MARKER),

@@ -5,11 +5,15 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
+import java.util.Set;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.SmallForm;
 import kindthimble.core.design.Cookie;
+import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.mark.Icing;
@@ -17,14 +21,16 @@ import kindthimble.core.move.Dip;
 import kindthimble.core.move.Flood;
 import kindthimble.core.move.Move;
 import kindthimble.core.move.Outline;
+import kindthimble.core.shop.Filling;
 import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.shop.HouseRecipes;
 import kindthimble.core.shop.ShopSettings;
 import kindthimble.core.testing.Moves;
 import org.junit.jupiter.api.Test;
 
 class PourTest {
     private static final ShopSettings SHOP = HouseDefaults.shop();
-    private static final BaseRecipe BASE = HouseDefaults.MERINGUE_POWDER;
+    private static final BaseRecipe BASE = HouseRecipes.MERINGUE_POWDER;
     private static final Allowance ONE_IN_FIFTY = new Allowance.Risk(0.02);
 
     private static Cookie cookie(double sizeMm, Double marginMm, Move... moves) {
@@ -96,9 +102,10 @@ class PourTest {
         Pour pour = pour(ONE_IN_FIFTY, 5, new CookieSet.Line("a", cookie(90, null, OUTLINE, FLOOD), 200));
         for (Pour.Bowl bowl : pour.bowls()) {
             for (Pour.Portion portion : bowl.portions()) {
-                assertTrue(portion.gramsPerBag() <= SHOP.bagFillGrams() + 1e-6);
+                double fill = portion.largeBags() ? SHOP.largeBagFillGrams() : SHOP.bagFillGrams();
+                assertTrue(portion.gramsPerBag() <= fill + 1e-6);
                 double oneBagFewer = (portion.cookiesGrams() + portion.spareGrams()) / Math.max(1, portion.bags() - 1);
-                assertTrue(portion.bags() == 1 || oneBagFewer > SHOP.bagFillGrams() - 8, "a bag too many");
+                assertTrue(portion.bags() == 1 || oneBagFewer > fill - 8, "a bag too many");
             }
         }
     }
@@ -171,6 +178,74 @@ class PourTest {
                 .sum();
     }
 
+    /** Whole eggs only: 240 g of sugar to each white of 33 g, as many as reach what is wanted. */
+    @Test
+    void freshWhitesComeWhole() {
+        BaseRecipe fresh = HouseRecipes.ALL.get(1);
+        Pour pour = new Pouring(SHOP, fresh, ONE_IN_FIFTY)
+                .of(new Tally(fresh, 5)
+                        .of(new CookieSet(List.of(new CookieSet.Line("a", cookie(80, null, OUTLINE, FLOOD), 40)))));
+        Pour.Weighed white = pour.batches().get(0).weighed().get(1);
+        assertEquals(white.pieces() * 33, white.grams(), 1e-9);
+        assertTrue(white.pieces() >= 1);
+        assertEquals(
+                white.pieces() * 240, pour.batches().get(0).weighed().get(0).grams(), 1);
+        assertTrue(pour.batches().get(0).madeGrams() >= pour.batches().get(0).wantedGrams());
+        double oneFewer = (white.pieces() - 1) * 273.0;
+        assertTrue(oneFewer < pour.batches().get(0).wantedGrams(), "an egg too many");
+    }
+
+    /** One icing needs no bag of its own for outlines, without outlines nothing is piped, and a dip takes 1.2 mm. */
+    @Test
+    void schoolsOfFilling() {
+        Design design = Moves.round(80, 3.0, Moves.outline("poppy"), FLOOD);
+        Map<Filling, Pour> poured = new EnumMap<>(Filling.class);
+        for (Filling filling : Filling.values()) {
+            Cookie cookie = new Measuring(SHOP, 15, Palette.UNKNOWN, filling).measure(design);
+            poured.put(filling, pour(ONE_IN_FIFTY, 0, new CookieSet.Line("a", cookie, 5)));
+        }
+        assertEquals(2, poured.get(Filling.WALL_AND_FLOOD).bags());
+        assertEquals(1, poured.get(Filling.ONE_ICING).bags());
+        assertEquals(1, poured.get(Filling.NO_OUTLINE).bags());
+        assertEquals(0, poured.get(Filling.DIP).bags());
+        Cookie plain = cookie(80, 3.0, FLOOD);
+        assertEquals(
+                5 * plain.grams(BASE), poured.get(Filling.NO_OUTLINE).balance().cookiesGrams(), 1e-6);
+        Cookie dipped = cookie(80, 3.0, Moves.dip("poppy"));
+        assertEquals(5 * dipped.grams(BASE), poured.get(Filling.DIP).balance().cookiesGrams(), 1e-6);
+    }
+
+    @Test
+    void colourSetApartAlmostNeverRunsOut() {
+        CookieSet set = new CookieSet(List.of(new CookieSet.Line("a", cookie(80, null, OUTLINE, FLOOD), 40)));
+        for (Allowance school : List.of(ONE_IN_FIFTY, new Allowance.Flat(1))) {
+            Pour pour = new Pouring(SHOP, BASE, school, new Pouring.Wishes(Set.of("navy"), List.of()))
+                    .of(new Tally(BASE, 5).of(set));
+            Pour.Bowl navy = pour.bowls().stream()
+                    .filter(bowl -> bowl.colour().equals("navy"))
+                    .findFirst()
+                    .orElseThrow();
+            assertEquals(0.001, navy.risk(), 1e-9);
+        }
+    }
+
+    /** 60 g at 15 s hold 60 / 1.07278 of base: so much less is mixed, and its water less is stirred in. */
+    @Test
+    void jarIsSubtractedFromItsBowl() {
+        CookieSet set = new CookieSet(List.of(new CookieSet.Line("a", cookie(80, null, FLOOD), 40)));
+        Demand demand = new Tally(BASE, 5).of(set);
+        Pour without = new Pouring(SHOP, BASE, ONE_IN_FIFTY).of(demand);
+        Pour with = new Pouring(
+                        SHOP, BASE, ONE_IN_FIFTY, new Pouring.Wishes(Set.of(), List.of(new Jar("j", "poppy", 60, 15))))
+                .of(demand);
+        assertEquals(60 / 1.07278, without.baseGrams() - with.baseGrams(), 0.01);
+        assertEquals(60, with.balance().jarsGrams(), 1e-9);
+        Pour thin = new Pouring(
+                        SHOP, BASE, ONE_IN_FIFTY, new Pouring.Wishes(Set.of(), List.of(new Jar("j", "poppy", 60, 10))))
+                .of(demand);
+        assertEquals(without.baseGrams(), thin.baseGrams(), 1e-9, "what is too thin already serves nothing");
+    }
+
     /** What goes in is on the cookies, spare, kept or surplus, for any order. */
     @Test
     void everyGramIsAccountedFor() {
@@ -221,12 +296,41 @@ class PourTest {
             Allowance allowance = random.nextBoolean()
                     ? new Allowance.Risk(0.001 + random.nextDouble() * 0.4)
                     : new Allowance.Flat(random.nextInt(30));
-            Pour pour = pour(allowance, random.nextInt(20), lines.toArray(CookieSet.Line[]::new));
+            BaseRecipe recipe = HouseRecipes.ALL.get(random.nextInt(HouseRecipes.ALL.size()));
+            List<Jar> jars = new ArrayList<>();
+            for (int jar = random.nextInt(3); jar > 0; jar--) {
+                jars.add(new Jar(
+                        "j" + jar, pick(random, colours), 1 + random.nextDouble() * 400, 3 + random.nextInt(78)));
+            }
+            String from = pick(random, colours);
+            String into = random.nextBoolean() ? pick(random, colours) : from;
+            Demand demand = new Tally(recipe, random.nextInt(20), key -> key.equals(from) ? into : key)
+                    .of(new CookieSet(lines));
+            Pour pour = new Pouring(SHOP, recipe, allowance, new Pouring.Wishes(Set.of(pick(random, colours)), jars))
+                    .of(demand);
             assertEquals(pour.balance().inGrams(), pour.balance().outGrams(), 0.01, "order " + order);
+            assertTrue(from.equals(into)
+                    || pour.bowls().stream().noneMatch(b -> b.colour().equals(from)));
+            double base =
+                    pour.batches().stream().mapToDouble(Pour.Batch::madeGrams).sum()
+                            - pour.batches().size() * SHOP.mixerKeepsGrams();
+            for (Pour.Bowl bowl : pour.bowls()) {
+                List<Ladder.Rung> ladder = Ladder.of(bowl);
+                assertEquals(
+                        bowl.portions().stream()
+                                .mapToDouble(Pour.Portion::waterGrams)
+                                .sum(),
+                        ladder.stream().mapToDouble(Ladder.Rung::waterGrams).sum(),
+                        1e-6,
+                        "a ladder takes no more water than its bags");
+                base -= bowl.mixedGrams();
+                assertTrue(bowl.mixedGrams() >= -1e-9);
+            }
+            assertTrue(base >= -0.01, "no bowl takes what was not mixed");
             // The same on cookies, counted from the designs alone.
             double onCookies = 0;
             for (CookieSet.Line line : lines) {
-                onCookies += line.cookie().grams(BASE) * line.count();
+                onCookies += line.cookie().grams(recipe) * line.count();
             }
             assertTrue(pour.balance().cookiesGrams() >= onCookies - 0.01);
             pour.batches().forEach(batch -> assertTrue(batch.madeGrams() >= batch.wantedGrams() - 0.01));

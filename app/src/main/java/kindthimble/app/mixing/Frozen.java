@@ -1,0 +1,22 @@
+package kindthimble.app.mixing;
+
+import java.util.List;
+import kindthimble.app.bowls.PourView;
+import kindthimble.app.order.OrderDetails;
+import kindthimble.core.design.Design;
+import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.shop.ShopSettings;
+
+/**
+ * A plan as it was when mixing started, kept whole with all that it came from.
+ *
+ * @param pour the plan
+ * @param details of the order
+ * @param designs of the order
+ * @param shop the shop's numbers
+ * @param recipe the base
+ */
+record Frozen(PourView pour, OrderDetails details, List<Counted> designs, ShopSettings shop, BaseRecipe recipe) {
+    /** A design and how many of it. */
+    record Counted(int count, Design document) {}
+}

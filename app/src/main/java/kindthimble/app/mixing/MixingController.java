@@ -1,0 +1,45 @@
+package kindthimble.app.mixing;
+
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/orders/{order}/mixing")
+class MixingController {
+    private final MixingService mixing;
+
+    MixingController(MixingService mixing) {
+        this.mixing = mixing;
+    }
+
+    @GetMapping
+    MixingView mixing(@PathVariable long order) {
+        return mixing.view(order);
+    }
+
+    /** Mixing starts: the plan is kept as it is. */
+    @PostMapping("/start")
+    MixingView start(@PathVariable long order) {
+        return mixing.start(order);
+    }
+
+    /** The frozen plan is given up. */
+    @DeleteMapping("/start")
+    MixingView restart(@PathVariable long order) {
+        return mixing.restart(order);
+    }
+
+    @PostMapping("/jars/{jar}")
+    MixingView takeJar(@PathVariable long order, @PathVariable long jar) {
+        return mixing.takeJar(order, jar, true);
+    }
+
+    @DeleteMapping("/jars/{jar}")
+    MixingView leaveJar(@PathVariable long order, @PathVariable long jar) {
+        return mixing.takeJar(order, jar, false);
+    }
+}

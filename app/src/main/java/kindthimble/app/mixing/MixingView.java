@@ -1,0 +1,56 @@
+package kindthimble.app.mixing;
+
+import jakarta.annotation.Nullable;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
+import kindthimble.app.bowls.PourView;
+import kindthimble.app.shelf.ShelfService;
+import kindthimble.core.pour.Difference;
+import kindthimble.core.pour.Joining;
+import kindthimble.core.pour.Ladder;
+import kindthimble.core.pour.MixingOrder;
+import kindthimble.core.pour.Shopping;
+
+/**
+ * How an order is mixed: all that follows from its pour.
+ *
+ * @param pour what is mixed: the frozen plan once mixing has started
+ * @param steps in order of work
+ * @param minutes of hands, all of them
+ * @param ladders of each bowl, by its key
+ * @param advice bowls worth joining
+ * @param shopping what is needed, and what the shelf lacks of it
+ * @param jars left-over icing that fits a bowl of this order
+ * @param neighbours orders handed over within a week of this one
+ * @param startedAt when mixing started; null when it has not
+ * @param difference what has come about since then; null when it has not started
+ */
+public record MixingView(
+        PourView pour,
+        List<MixingOrder.Step> steps,
+        double minutes,
+        Map<String, List<Ladder.Rung>> ladders,
+        List<Joining.Advice> advice,
+        List<Shopping.ToBuy> shopping,
+        List<FittingJar> jars,
+        List<Neighbour> neighbours,
+        @Nullable Instant startedAt,
+        @Nullable Difference difference) {
+
+    /**
+     * @param jar what is in it
+     * @param bowl key of the colour that it has
+     * @param taken whether it goes into this order
+     */
+    public record FittingJar(ShelfService.Jar jar, String bowl, boolean taken) {}
+
+    /**
+     * @param order its number
+     * @param name of the order
+     * @param handOver when it is fetched
+     * @param mixed whether its icing is mixed together with this one's
+     */
+    public record Neighbour(long order, String name, LocalDateTime handOver, boolean mixed) {}
+}

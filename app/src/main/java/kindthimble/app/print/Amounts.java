@@ -1,0 +1,77 @@
+package kindthimble.app.print;
+
+import java.util.List;
+import java.util.Locale;
+import kindthimble.app.bowls.PourView;
+import kindthimble.core.icing.Consistency;
+import kindthimble.core.mark.Icing;
+import kindthimble.core.pour.Pour;
+import kindthimble.core.shop.HouseDefaults;
+
+/** How amounts are written on paper: as a kitchen scale shows them, with spoons beside them where a shop wants that. */
+final class Amounts {
+    private Amounts() {}
+
+    static String grams(double g) {
+        return String.format(Locale.ROOT, g >= 19.95 ? "%.0f g" : "%.1f g", g);
+    }
+
+    static String count(Consistency.State state, double seconds) {
+        String count = String.format(Locale.ROOT, "%s s", trimmed(seconds));
+        return state == Consistency.State.FLOOD ? count : state.name().toLowerCase(Locale.ROOT) + " " + count;
+    }
+
+    /** Water or sugar that goes into a portion. */
+    static String stirredIn(double water, double sugar, boolean spoons) {
+        if (sugar > 0.05) {
+            return "+ " + grams(sugar) + " icing sugar" + spoon(sugar / HouseDefaults.TEASPOON_SUGAR_GRAMS, spoons);
+        }
+        return water < 0.05
+                ? "as it is"
+                : "+ " + grams(water) + " water" + spoon(water / HouseDefaults.TEASPOON_WATER_GRAMS, spoons);
+    }
+
+    private static String spoon(double teaspoons, boolean spoons) {
+        return spoons ? String.format(Locale.ROOT, " (%.1f tsp)", teaspoons) : "";
+    }
+
+    /** What icing goes on out of. */
+    static String outOf(Pour.Portion portion) {
+        if (portion.vessel() != Icing.Vessel.BAG) {
+            return portion.vessel().name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        }
+        String tips = portion.tips().isEmpty()
+                ? "tipless"
+                : "tip " + String.join(portion.coupler() ? " > " : ", ", portion.tips());
+        return portion.bags()
+                + (portion.largeBags() ? " large bag" : " bag")
+                + (portion.bags() > 1 ? "s, " : ", ")
+                + tips;
+    }
+
+    static PourView.BowlColour colour(PourView pour, String key) {
+        return pour.colours().stream()
+                .filter(colour -> colour.key().equals(key))
+                .findFirst()
+                .orElse(new PourView.BowlColour(key, key, "#888888"));
+    }
+
+    /** What a portion is for, in the words of the designs. */
+    static String drinkers(PourView pour, Pour.Portion portion) {
+        List<String> names = portion.drinks().stream()
+                .map(drink -> pour.designs().stream()
+                        .filter(design -> design.design().equals(drink.design()))
+                        .map(PourView.Drinker::name)
+                        .findFirst()
+                        .orElse(""))
+                .distinct()
+                .toList();
+        return String.join(", ", names);
+    }
+
+    private static String trimmed(double number) {
+        return number == Math.rint(number)
+                ? String.format(Locale.ROOT, "%.0f", number)
+                : String.format(Locale.ROOT, "%.1f", number);
+    }
+}

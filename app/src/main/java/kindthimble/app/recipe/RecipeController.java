@@ -1,0 +1,36 @@
+package kindthimble.app.recipe;
+
+import java.util.List;
+import kindthimble.core.icing.BaseRecipe;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/recipes")
+class RecipeController {
+    private final RecipeService recipes;
+
+    RecipeController(RecipeService recipes) {
+        this.recipes = recipes;
+    }
+
+    @GetMapping
+    List<BaseRecipe> all() {
+        return recipes.all();
+    }
+
+    @PutMapping
+    BaseRecipe save(@RequestBody RecipeService.RecipeDraft recipe) {
+        return recipes.save(recipe);
+    }
+
+    @DeleteMapping("/{recipe}")
+    BaseRecipe reset(@PathVariable String recipe) {
+        return recipes.reset(recipe);
+    }
+}

@@ -1,0 +1,145 @@
+package kindthimble.app.recipe;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import kindthimble.core.catalogue.Refused;
+import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.icing.Ingredient;
+import kindthimble.core.icing.ThinningCurve;
+import kindthimble.core.shop.HouseRecipes;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The base recipes: those of the house, as the shop has changed them, and the shop's own. */
+@Service
+@Transactional
+public class RecipeService {
+    private static final int LONGEST_NAME = 60;
+    private static final int MOST_INGREDIENTS = 20;
+    private static final double MOST_GRAMS = 100_000;
+
+    private final RecipeRepository recipes;
+
+    RecipeService(RecipeRepository recipes) {
+        this.recipes = recipes;
+    }
+
+    /** All of them, the house's first. */
+    @Transactional(readOnly = true)
+    public List<BaseRecipe> all() {
+        Map<String, BaseRecipe> all = new LinkedHashMap<>();
+        HouseRecipes.ALL.forEach(recipe -> all.put(recipe.key(), recipe));
+        recipes.findAll().forEach(stored -> all.put(stored.recipe().key(), stored.recipe()));
+        return List.copyOf(all.values());
+    }
+
+    /**
+     * @throws Refused when there is none of that key
+     */
+    @Transactional(readOnly = true)
+    public BaseRecipe recipe(String key) {
+        return recipes.findById(key)
+                .map(RecipeEntity::recipe)
+                .or(() -> HouseRecipes.ALL.stream()
+                        .filter(recipe -> recipe.key().equals(key))
+                        .findFirst())
+                .orElseThrow(
+                        () -> new Refused("recipe", "There is no base recipe %s. Pick another one.".formatted(key)));
+    }
+
+    /**
+     * Stores a recipe; without a key it is a new one.
+     *
+     * @throws Refused naming the field that is wrong
+     */
+    BaseRecipe save(RecipeDraft wanted) {
+        BaseRecipe recipe = checked(wanted);
+        RecipeEntity entity = recipes.findById(recipe.key()).orElseGet(() -> new RecipeEntity(recipe));
+        entity.set(recipe);
+        return recipes.saveAndFlush(entity).recipe();
+    }
+
+    /** Takes the shop's changes back: the house's own recipe stands again. */
+    BaseRecipe reset(String key) {
+        BaseRecipe house = HouseRecipes.ALL.stream()
+                .filter(recipe -> recipe.key().equals(key))
+                .findFirst()
+                .orElseThrow(() ->
+                        new Refused("", "This recipe is the shop's own: there is no house recipe to go back to."));
+        recipes.findById(key).ifPresent(recipes::delete);
+        return house;
+    }
+
+    /** A recipe as it is typed. */
+    record RecipeDraft(String key, String name, List<Ingredient> ingredients, ThinningCurve curve, String caution) {}
+
+    private BaseRecipe checked(RecipeDraft wanted) {
+        if (wanted.name() == null || wanted.name().isBlank() || wanted.name().length() > LONGEST_NAME) {
+            throw new Refused("name", "Give the recipe a name of up to " + LONGEST_NAME + " letters.");
+        }
+        if (wanted.curve() == null
+                || !(wanted.curve().ownCountSeconds() >= 2 && wanted.curve().ownCountSeconds() <= 300)) {
+            throw new Refused("curve.ownCountSeconds", "The base's own count lies between 2 and 300 s.");
+        }
+        if (!(wanted.curve().perGram() >= 0.02 && wanted.curve().perGram() <= 2)) {
+            throw new Refused("curve.perGram", "The thinning per gram of water lies between 0.02 and 2.");
+        }
+        if (wanted.ingredients() == null
+                || wanted.ingredients().isEmpty()
+                || wanted.ingredients().size() > MOST_INGREDIENTS) {
+            throw new Refused("ingredients", "A base has between 1 and " + MOST_INGREDIENTS + " ingredients.");
+        }
+        List<Ingredient> ingredients = new ArrayList<>();
+        for (int i = 0; i < wanted.ingredients().size(); i++) {
+            ingredients.add(checked(wanted.ingredients().get(i), "ingredients[" + i + "]"));
+        }
+        if (ingredients.stream().noneMatch(i -> i.role().sugarShare() > 0)
+                || ingredients.stream().noneMatch(i -> i.role().waterShare() > 0)) {
+            throw new Refused("ingredients", "A base has sugar in it, and something wet.");
+        }
+        return new BaseRecipe(
+                wanted.key() == null || wanted.key().isBlank() ? newKey(wanted.name()) : wanted.key(),
+                wanted.name().strip(),
+                ingredients,
+                wanted.curve(),
+                wanted.caution() == null ? "" : wanted.caution().strip());
+    }
+
+    private static Ingredient checked(Ingredient given, String field) {
+        if (given == null
+                || given.name() == null
+                || given.name().isBlank()
+                || given.name().length() > LONGEST_NAME) {
+            throw new Refused(field + ".name", "Give each ingredient a name.");
+        }
+        if (given.role() == null) {
+            throw new Refused(field + ".role", "Say what %s is to the icing.".formatted(given.name()));
+        }
+        if (given.grams() > MOST_GRAMS) {
+            throw new Refused(field + ".grams", "Write the grams of one making, up to 100 kg.");
+        }
+        for (Double amount : new Double[] {given.pieceGrams(), given.gramsPerCup(), given.packGrams()}) {
+            if (amount != null && !(amount > 0)) {
+                throw new Refused(field + ".grams", "Amounts of %s are over 0, or left empty.".formatted(given.name()));
+            }
+        }
+        if (given.pricePerKg() != null && !(given.pricePerKg() >= 0)) {
+            throw new Refused(field + ".pricePerKg", "A price is 0 or more, or left empty.");
+        }
+        return given;
+    }
+
+    private String newKey(String name) {
+        String stem =
+                name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-+|-+$", "");
+        String key = stem.isEmpty() ? "recipe" : stem;
+        List<String> taken = all().stream().map(BaseRecipe::key).toList();
+        for (int i = 2; taken.contains(key); i++) {
+            key = stem + "-" + i;
+        }
+        return key;
+    }
+}

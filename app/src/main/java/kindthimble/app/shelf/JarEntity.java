@@ -1,0 +1,55 @@
+package kindthimble.app.shelf;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.time.LocalDate;
+
+/** A jar of left-over icing. */
+@Entity
+@Table(name = "jar")
+class JarEntity {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+
+    private String name;
+    private String hex;
+    private double grams;
+    private double countSeconds;
+    private String recipe;
+    private LocalDate goodUntil;
+    private Long orderId;
+    private Instant removedAt;
+
+    protected JarEntity() {}
+
+    JarEntity(ShelfService.Jar jar) {
+        name = jar.name();
+        hex = jar.hex();
+        grams = jar.grams();
+        countSeconds = jar.countSeconds();
+        recipe = jar.recipe();
+        goodUntil = jar.goodUntil();
+    }
+
+    ShelfService.Jar jar() {
+        return new ShelfService.Jar(id, name, hex, grams, countSeconds, recipe, goodUntil, orderId);
+    }
+
+    void takeFor(Long order) {
+        orderId = order;
+    }
+
+    void remove(Instant at) {
+        removedAt = at;
+        orderId = null;
+    }
+
+    void restore() {
+        removedAt = null;
+    }
+}

@@ -1,0 +1,165 @@
+package kindthimble.app.shelf;
+
+import jakarta.annotation.Nullable;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import kindthimble.app.http.NotThere;
+import kindthimble.app.recipe.RecipeService;
+import kindthimble.core.catalogue.Refused;
+import kindthimble.core.colour.Lab;
+import kindthimble.core.icing.Ingredient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What the shop has: ingredients, bags and boxes by amount, and jars of left-over icing. */
+@Service
+@Transactional
+public class ShelfService {
+    private static final double MOST = 1_000_000;
+    private static final double MOST_IN_A_JAR = 5_000;
+    private static final List<String> PACKAGING = List.of("bags", "large bags", "boxes");
+
+    private final JarRepository jars;
+    private final StockRepository stock;
+    private final RecipeService recipes;
+    private final Clock clock;
+
+    ShelfService(JarRepository jars, StockRepository stock, RecipeService recipes, Clock clock) {
+        this.jars = jars;
+        this.stock = stock;
+        this.recipes = recipes;
+        this.clock = clock;
+    }
+
+    /**
+     * A jar of left-over icing.
+     *
+     * @param id its number; null for a new one
+     * @param name of its colour
+     * @param hex how it looks, {@code #RRGGBB}
+     * @param grams in it
+     * @param countSeconds how stiff it is
+     * @param recipe key of its base
+     * @param goodUntil the last day on which it is used
+     * @param order that it goes into; null for none
+     */
+    public record Jar(
+            @Nullable Long id,
+            String name,
+            String hex,
+            double grams,
+            double countSeconds,
+            String recipe,
+            LocalDate goodUntil,
+            @Nullable Long order) {}
+
+    /**
+     * Something kept on the shelf.
+     *
+     * @param name as on the packet
+     * @param unit g, or empty for pieces
+     * @param amount how much there is
+     */
+    public record Stock(String name, String unit, double amount) {}
+
+    /** The whole shelf. */
+    public record ShelfView(List<Stock> stock, List<Jar> jars) {}
+
+    /** All that a recipe of the shop takes, and packaging, with what there is of each. */
+    @Transactional(readOnly = true)
+    public ShelfView view() {
+        Map<String, Double> amounts = amounts();
+        Set<String> weighed = new LinkedHashSet<>();
+        recipes.all()
+                .forEach(recipe -> recipe.ingredients().stream()
+                        .filter(i -> i.role() != Ingredient.Part.WATER)
+                        .forEach(i -> weighed.add(i.name())));
+        List<Stock> list = new ArrayList<>();
+        weighed.forEach(name -> list.add(new Stock(name, "g", amounts.getOrDefault(name, 0.0))));
+        PACKAGING.forEach(name -> list.add(new Stock(name, "", amounts.getOrDefault(name, 0.0))));
+        return new ShelfView(
+                list,
+                jars.findByRemovedAtIsNullOrderByGoodUntilAscIdAsc().stream()
+                        .map(JarEntity::jar)
+                        .toList());
+    }
+
+    /** Amounts by name. */
+    @Transactional(readOnly = true)
+    public Map<String, Double> amounts() {
+        Map<String, Double> amounts = new TreeMap<>();
+        stock.findAll().forEach(row -> amounts.put(row.name(), row.amount()));
+        return amounts;
+    }
+
+    /** Jars that go into an order. */
+    @Transactional(readOnly = true)
+    public List<Jar> jarsOf(long order) {
+        return jars.findByRemovedAtIsNullAndOrderIdOrderByIdAsc(order).stream()
+                .map(JarEntity::jar)
+                .toList();
+    }
+
+    /** Jars that are still good today and go into no order yet, of one base. */
+    @Transactional(readOnly = true)
+    public List<Jar> freeJars(String recipe) {
+        LocalDate today = LocalDate.now(clock);
+        return jars.findByRemovedAtIsNullOrderByGoodUntilAscIdAsc().stream()
+                .map(JarEntity::jar)
+                .filter(jar -> jar.order() == null && jar.recipe().equals(recipe))
+                .filter(jar -> !jar.goodUntil().isBefore(today))
+                .toList();
+    }
+
+    public void setStock(String name, double amount) {
+        if (name == null || name.isBlank() || name.length() > 60) {
+            throw new Refused("name", "Say what it is, in up to 60 letters.");
+        }
+        if (!(amount >= 0 && amount <= MOST)) {
+            throw new Refused("amount", "Write how much there is, from 0 to 1,000,000.");
+        }
+        stock.save(new StockEntity(name, amount));
+    }
+
+    /**
+     * @throws Refused naming the field that is wrong
+     */
+    public Jar addJar(Jar jar) {
+        if (jar.name() == null || jar.name().isBlank() || jar.name().length() > 60) {
+            throw new Refused("name", "Say which colour it is, in up to 60 letters.");
+        }
+        Lab.ofHex(jar.hex());
+        if (!(jar.grams() > 0 && jar.grams() <= MOST_IN_A_JAR)) {
+            throw new Refused("grams", "Write the grams in the jar, over 0 and up to 5,000.");
+        }
+        if (!(jar.countSeconds() >= 2 && jar.countSeconds() <= 300)) {
+            throw new Refused("countSeconds", "A count lies between 2 and 300 s.");
+        }
+        if (jar.goodUntil() == null) {
+            throw new Refused("goodUntil", "Say until which day it is good.");
+        }
+        recipes.recipe(jar.recipe() == null ? "" : jar.recipe());
+        return jars.saveAndFlush(new JarEntity(jar)).jar();
+    }
+
+    /** Sets a jar aside for an order, or back on the shelf with null. */
+    public Jar takeFor(long jar, Long order) {
+        JarEntity entity = jars.findById(jar).orElseThrow(() -> new NotThere("jar"));
+        entity.takeFor(order);
+        return entity.jar();
+    }
+
+    void removeJar(long jar) {
+        jars.findById(jar).orElseThrow(() -> new NotThere("jar")).remove(clock.instant());
+    }
+
+    void restoreJar(long jar) {
+        jars.findById(jar).orElseThrow(() -> new NotThere("jar")).restore();
+    }
+}

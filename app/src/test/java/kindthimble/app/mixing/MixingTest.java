@@ -1,0 +1,243 @@
+package kindthimble.app.mixing;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import kindthimble.app.testing.RunningApp;
+import kindthimble.app.testing.RunningApp.Answer;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+
+/** From the demo orders to what is mixed, weighed, bagged, bought and printed. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class MixingTest {
+    @RegisterExtension
+    static final RunningApp APP = RunningApp.withDemoData();
+
+    private static JsonNode mixing() {
+        return APP.get("/api/orders/1/mixing").body();
+    }
+
+    private static double sum(JsonNode list, String field) {
+        double sum = 0;
+        for (JsonNode one : list) {
+            sum += one.get(field).asDouble();
+        }
+        return sum;
+    }
+
+    private static Answer change(String from, String to) {
+        JsonNode order = APP.get("/api/orders/1").body();
+        String details = order.get("details").toString();
+        assertTrue(details.contains(from), () -> from + " is not in " + details);
+        return APP.put(
+                "/api/orders/1",
+                "{\"version\": %s, \"details\": %s}".formatted(order.get("version"), details.replace(from, to)));
+    }
+
+    @Test
+    @Order(1)
+    void twoOrdersShareTheirBowlsAndEachShareIsSeen() {
+        JsonNode view = mixing();
+        JsonNode pour = view.at("/pour/pour");
+        assertEquals(
+                pour.at("/balance/inGrams").asDouble(),
+                pour.at("/balance/outGrams").asDouble(),
+                0.01);
+        long navy = 0;
+        for (JsonNode colour : view.at("/pour/colours")) {
+            navy += colour.get("name").asString().equals("Navy ink") ? 1 : 0;
+        }
+        assertEquals(1, navy, "navy of both orders is one bowl");
+        double ofKites = 0;
+        double ofTrain = 0;
+        for (JsonNode bowl : pour.get("bowls")) {
+            for (JsonNode portion : bowl.get("portions")) {
+                for (JsonNode drink : portion.get("drinks")) {
+                    boolean kite = false;
+                    for (JsonNode design : view.at("/pour/designs")) {
+                        kite |= design.get("design")
+                                        .asString()
+                                        .equals(drink.get("design").asString())
+                                && design.get("order").asLong() == 1;
+                    }
+                    if (kite) {
+                        ofKites += drink.get("grams").asDouble();
+                    } else {
+                        ofTrain += drink.get("grams").asDouble();
+                    }
+                }
+            }
+        }
+        assertEquals(pour.at("/balance/cookiesGrams").asDouble(), ofKites + ofTrain, 1e-6);
+        // Alone, the kites take just their share, whatever is mixed with them.
+        assertEquals(200, change("\"mixedWith\":[2]", "\"mixedWith\":[]").status());
+        assertEquals(ofKites, mixing().at("/pour/pour/balance/cookiesGrams").asDouble(), 1e-6);
+        assertEquals(422, change("\"mixedWith\":[]", "\"mixedWith\":[1]").status());
+        assertEquals(200, change("\"mixedWith\":[]", "\"mixedWith\":[2]").status());
+    }
+
+    @Test
+    @Order(2)
+    void nearTwinIsJoinedAndParted() {
+        JsonNode advice = mixing().get("advice").get(0);
+        assertEquals("apricot", advice.get("from").asString());
+        assertEquals("marigold", advice.get("into").asString());
+        assertTrue(advice.get("deltaE").asDouble() < 5);
+        JsonNode before = mixing().at("/pour/pour");
+        String own = "\"hex\":\"#FFBA62\",\"apart\":null,\"joinedInto\":null";
+        String joined = "\"hex\":\"#FFBA62\",\"apart\":null,\"joinedInto\":\"marigold\"";
+        assertEquals(200, change(own, joined).status());
+        JsonNode after = mixing().at("/pour/pour");
+        assertEquals(before.get("bowls").size() - 1, after.get("bowls").size());
+        double saved = before.at("/balance/inGrams").asDouble()
+                - before.at("/balance/surplusGrams").asDouble()
+                - after.at("/balance/inGrams").asDouble()
+                + after.at("/balance/surplusGrams").asDouble();
+        assertEquals(advice.get("gramsSaved").asDouble(), saved, 1e-6, "what was promised");
+        Answer refused = change(joined, joined.replace("marigold", "mauve"));
+        assertEquals(422, refused.status());
+        assertTrue(refused.body().get("field").asString().endsWith("joinedInto"));
+        assertEquals(200, change(joined, own).status());
+    }
+
+    @Test
+    @Order(3)
+    void jarThatFitsIsOfferedAndSubtracted() {
+        JsonNode jar = mixing().get("jars").get(0);
+        assertEquals("white", jar.get("bowl").asString());
+        assertFalse(jar.get("taken").asBoolean());
+        double before = mixing().at("/pour/pour/baseGrams").asDouble();
+        JsonNode with =
+                APP.post("/api/orders/1/mixing/jars/" + jar.at("/jar/id"), null).body();
+        assertTrue(with.get("jars").get(0).get("taken").asBoolean());
+        // 62 g at 15 s hold 62 / 1.07278 g of base.
+        assertEquals(62 / 1.07278, before - with.at("/pour/pour/baseGrams").asDouble(), 0.01);
+        assertEquals(62, with.at("/pour/pour/balance/jarsGrams").asDouble(), 1e-6);
+        assertEquals(
+                before,
+                APP.call("DELETE", "/api/orders/1/mixing/jars/" + jar.at("/jar/id"), null)
+                        .body()
+                        .at("/pour/pour/baseGrams")
+                        .asDouble(),
+                1e-6);
+        Answer wrong = APP.post(
+                "/api/shelf/jars",
+                "{\"name\": \"x\", \"hex\": \"#FFFFFF\", \"grams\": 0, \"countSeconds\": 15, \"recipe\": \"meringue-powder\", \"goodUntil\": \"2030-01-01\"}");
+        assertEquals("grams", wrong.body().get("field").asString());
+    }
+
+    @Test
+    @Order(4)
+    void shelfIsSubtractedFromWhatIsBought() {
+        JsonNode sugar = mixing().get("shopping").get(0);
+        assertEquals("icing sugar", sugar.get("name").asString());
+        assertEquals(750, sugar.get("onShelf").asDouble());
+        double needed = sugar.get("needed").asDouble();
+        assertEquals(Math.max(0, needed - 750), sugar.get("missing").asDouble(), 1e-9);
+        APP.put("/api/shelf/stock", "{\"name\": \"icing sugar\", \"amount\": 20000}");
+        assertEquals(0, mixing().get("shopping").get(0).get("packs").asInt());
+        assertEquals(
+                "amount",
+                APP.put("/api/shelf/stock", "{\"name\": \"icing sugar\", \"amount\": -1}")
+                        .body()
+                        .get("field")
+                        .asString());
+    }
+
+    @Test
+    @Order(5)
+    void sheetsArePrinted() throws IOException, InterruptedException {
+        String sheet = text("mixing-sheet.pdf", 2);
+        assertTrue(sheet.contains("Kite festival set") && sheet.contains("icing sugar"), sheet);
+        assertTrue(sheet.contains("Poppy") && sheet.contains("tip 2 > 1"), sheet);
+        String labels = text("bag-labels.pdf?sheet=LABELS_21", 3);
+        assertTrue(labels.contains("Navy ink") && labels.contains("the only bag"), labels);
+        assertTrue(text("shopping.pdf", 1).contains("icing sugar"));
+        String csv = new String(fetch("shopping.csv"));
+        assertTrue(csv.startsWith("name,unit,needed"), csv);
+        assertEquals(
+                422, APP.get("/api/orders/1/print/bag-labels.pdf?sheet=NAPKIN").status());
+    }
+
+    private static byte[] fetch(String name) throws IOException, InterruptedException {
+        return HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create(APP.url() + "/api/orders/1/print/" + name))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofByteArray())
+                .body();
+    }
+
+    private static String text(String name, int mostPages) throws IOException, InterruptedException {
+        try (PDDocument pdf = Loader.loadPDF(fetch(name))) {
+            assertTrue(pdf.getNumberOfPages() <= mostPages, name + " has " + pdf.getNumberOfPages() + " pages");
+            return new PDFTextStripper().getText(pdf);
+        }
+    }
+
+    @Test
+    @Order(6)
+    void planIsKeptWhenMixingStartsAndChangesShowAgainstIt() {
+        JsonNode started = APP.post("/api/orders/1/mixing/start", null).body();
+        assertFalse(started.get("startedAt").isNull());
+        assertEquals(0, started.at("/difference/colours").size());
+        JsonNode frozen = started.at("/pour/pour");
+
+        JsonNode kite = APP.get("/api/orders/1").body().at("/designs/0");
+        String path = "/api/orders/1/designs/" + kite.get("id");
+        String more = "{\"version\": %s, \"count\": 36, \"document\": %s}"
+                .formatted(kite.get("version"), kite.get("document"));
+        assertEquals(200, APP.put(path, more).status());
+        APP.restart();
+        JsonNode now = mixing();
+        assertEquals(frozen, now.at("/pour/pour"), "the plan stays as it was");
+        assertTrue(now.at("/difference/topUps").size() >= 3, "poppy, marigold and coal");
+        double topUp = sum(now.at("/difference/topUps"), "baseGrams");
+        assertTrue(topUp > 0);
+        assertTrue(sum(now.at("/difference/topUpBatches"), "madeGrams") >= topUp - 15);
+
+        JsonNode afresh = APP.call("DELETE", "/api/orders/1/mixing/start", null).body();
+        assertTrue(afresh.get("startedAt").isNull() && afresh.get("difference").isNull());
+    }
+
+    @Test
+    @Order(7)
+    void looserBaseAndOwnRecipesAreCheckedAndPoured() {
+        assertEquals(
+                200,
+                change("\"recipe\":null", "\"recipe\":\"dried-egg-white-loose\"")
+                        .status());
+        JsonNode balance = mixing().at("/pour/pour/balance");
+        assertTrue(balance.get("sugarGrams").asDouble() > 0, "piping icing takes sugar");
+        assertEquals(balance.get("inGrams").asDouble(), balance.get("outGrams").asDouble(), 0.01);
+        Answer unknown = change("\"recipe\":\"dried-egg-white-loose\"", "\"recipe\":\"plaster\"");
+        assertEquals(422, unknown.status());
+
+        Answer noSugar = APP.put(
+                "/api/recipes",
+                "{\"name\": \"Water ice\", \"curve\": {\"ownCountSeconds\": 80, \"perGram\": 0.23}, \"ingredients\": [{\"name\": \"water\", \"role\": \"WATER\", \"grams\": 10}]}");
+        assertEquals("ingredients", noSugar.body().get("field").asString());
+        Answer own = APP.put(
+                "/api/recipes",
+                "{\"name\": \"Runny\", \"curve\": {\"ownCountSeconds\": 4, \"perGram\": 0.23}, \"ingredients\": [{\"name\": \"sugar\", \"role\": \"SUGAR\", \"grams\": 300}, {\"name\": \"water\", \"role\": \"WATER\", \"grams\": 60}]}");
+        assertEquals("runny", own.body().get("key").asString());
+        change("\"recipe\":\"dried-egg-white-loose\"", "\"recipe\":\"runny\"");
+        Answer refused = APP.get("/api/orders/1/mixing");
+        assertEquals(422, refused.status());
+        assertTrue(refused.body().get("detail").asString().contains("Take a stiffer base"));
+    }
+}

@@ -1,0 +1,108 @@
+package kindthimble.core.pour;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import kindthimble.core.colour.Lab;
+import kindthimble.core.colour.Palette;
+import kindthimble.core.shop.HouseDefaults;
+
+/**
+ * In what order a pour is mixed: the base first; then the bowls are divided off and tinted, the darkest first, since it deepens while
+ * it rests; then each bowl, in the same order, comes down its ladder, stiff portions first, and is bagged. What is not in hand stays
+ * covered.
+ */
+public final class MixingOrder {
+    private MixingOrder() {}
+
+    /** What is done at a step. */
+    public enum Doing {
+        MIX,
+        TINT,
+        THIN,
+        BAG
+    }
+
+    /**
+     * @param doing what
+     * @param colour key of the bowl; null for the base
+     * @param portion index of the bowl's portion; -1 where the whole bowl or the base is meant
+     * @param grams mixed, divided off, or taken out
+     * @param waterGrams stirred in
+     * @param sugarGrams sifted in
+     * @param minutes of hands
+     * @param coveredGrams of icing that waits under a cover meanwhile
+     */
+    public record Step(
+            Doing doing,
+            String colour,
+            int portion,
+            double grams,
+            double waterGrams,
+            double sugarGrams,
+            double minutes,
+            double coveredGrams) {}
+
+    /** All steps of a pour. */
+    public static List<Step> of(Pour pour, Palette palette) {
+        List<Step> steps = new ArrayList<>();
+        double made = 0;
+        for (Pour.Batch batch : pour.batches()) {
+            steps.add(new Step(Doing.MIX, null, -1, batch.madeGrams(), 0, 0, HouseDefaults.BATCH_MINUTES, made));
+            made += batch.madeGrams();
+        }
+        double jars = pour.bowls().stream()
+                .flatMap(bowl -> bowl.fromJars().stream())
+                .mapToDouble(Pour.FromJar::grams)
+                .sum();
+        double waiting = made + jars;
+        List<Pour.Bowl> bowls = pour.bowls().stream()
+                .sorted(Comparator.comparingDouble(bowl -> lightness(bowl, palette)))
+                .toList();
+        for (Pour.Bowl bowl : bowls) {
+            steps.add(new Step(
+                    Doing.TINT,
+                    bowl.colour(),
+                    -1,
+                    bowl.baseGrams(),
+                    0,
+                    0,
+                    HouseDefaults.TINT_MINUTES,
+                    Math.max(0, waiting - bowl.baseGrams())));
+        }
+        for (Pour.Bowl bowl : bowls) {
+            for (Ladder.Rung rung : Ladder.of(bowl)) {
+                Pour.Portion portion = bowl.portions().get(rung.portion());
+                waiting += rung.waterGrams() + rung.sugarGrams();
+                double taken = rung.takenGrams() + rung.sugarGrams();
+                steps.add(new Step(
+                        Doing.THIN,
+                        bowl.colour(),
+                        rung.portion(),
+                        taken,
+                        rung.waterGrams(),
+                        rung.sugarGrams(),
+                        HouseDefaults.THIN_MINUTES,
+                        Math.max(0, waiting - taken)));
+                waiting -= taken;
+                if (Minutes.bags(portion) > 0) {
+                    steps.add(new Step(
+                            Doing.BAG,
+                            bowl.colour(),
+                            rung.portion(),
+                            taken,
+                            0,
+                            0,
+                            Minutes.bags(portion),
+                            Math.max(0, waiting)));
+                }
+            }
+        }
+        return steps;
+    }
+
+    private static double lightness(Pour.Bowl bowl, Palette palette) {
+        Lab look = palette.colours().get(bowl.colour());
+        return look == null ? 100 : look.l();
+    }
+}

@@ -1,0 +1,181 @@
+package kindthimble.core.pour;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Map;
+import kindthimble.core.colour.Lab;
+import kindthimble.core.colour.Palette;
+import kindthimble.core.design.Cookie;
+import kindthimble.core.design.Measuring;
+import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.icing.ThinningCurve;
+import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.shop.HouseRecipes;
+import kindthimble.core.shop.ShopSettings;
+import kindthimble.core.testing.Moves;
+import org.junit.jupiter.api.Test;
+
+/** What follows from a pour: its ladder, its order of work, bowls worth joining, the list to buy, and what changed since. */
+class PlanTest {
+    private static final ShopSettings SHOP = HouseDefaults.shop();
+    private static final BaseRecipe BASE = HouseRecipes.MERINGUE_POWDER;
+    private static final Allowance FLAT = new Allowance.Flat(10);
+    private static final Palette PALETTE = new Palette(Map.of(
+            "coal", Lab.ofHex("#3A3330"),
+            "gold", Lab.ofHex("#FFB14E"),
+            "amber", Lab.ofHex("#FFB450"),
+            "white", Lab.ofHex("#F6F6F0")));
+
+    private static Pour pour(int kites, String from, String into) {
+        Cookie kite = new Measuring(SHOP, 15, PALETTE)
+                .measure(Moves.round(80, null, Moves.outline("gold"), Moves.flood("gold"), Moves.line("coal")));
+        Cookie star = new Measuring(SHOP, 15, PALETTE)
+                .measure(Moves.round(50, null, Moves.flood("amber"), Moves.beads("white", 3)));
+        CookieSet set =
+                new CookieSet(List.of(new CookieSet.Line("kite", kite, kites), new CookieSet.Line("star", star, 12)));
+        return new Pouring(SHOP, BASE, FLAT).of(new Tally(BASE, 5, key -> key.equals(from) ? into : key).of(set));
+    }
+
+    private static Pour pour(int kites) {
+        return pour(kites, null, null);
+    }
+
+    /** Gold is piped at 50 s and flooded at 15 s: w = 2.043 and 7.278 in 100 g. */
+    @Test
+    void ladderComesDownFromStiffToThin() {
+        Pour.Bowl gold = bowl(pour(24), "gold");
+        List<Ladder.Rung> steps = Ladder.of(gold);
+        double base = gold.baseGrams() - SHOP.bowlKeepsGrams();
+        double first = gold.portions().get(0).baseGrams();
+        assertEquals(base * 0.02043, steps.get(0).waterGrams(), 0.01);
+        assertEquals((base - first) * (0.07278 - 0.02043), steps.get(1).waterGrams(), 0.01);
+        assertEquals(
+                steps.get(1).inBowlGrams() + steps.get(1).waterGrams(),
+                steps.get(1).takenGrams(),
+                1e-9);
+    }
+
+    /** A base of 30 s: what is stiffer comes out first, unthinned, and gets its sugar. */
+    @Test
+    void ladderOfALooserBaseTakesSugarOutsideTheBowl() {
+        BaseRecipe loose = new BaseRecipe("l", "Loose", BASE.ingredients(), new ThinningCurve(30, 0.23), "");
+        Cookie cookie = new Measuring(SHOP, 15, PALETTE)
+                .measure(Moves.round(80, null, Moves.outline("gold"), Moves.flood("gold")));
+        Pour pour = new Pouring(SHOP, loose, FLAT)
+                .of(new Tally(loose, 5).of(new CookieSet(List.of(new CookieSet.Line("a", cookie, 24)))));
+        List<Ladder.Rung> steps = Ladder.of(pour.bowls().get(0));
+        assertEquals(0, steps.get(0).waterGrams());
+        assertTrue(steps.get(0).sugarGrams() > 0);
+        assertTrue(steps.get(1).waterGrams() > 0);
+        assertEquals(pour.balance().inGrams(), pour.balance().outGrams(), 0.01);
+        assertTrue(pour.balance().sugarGrams() > 0);
+    }
+
+    @Test
+    void darkBowlsAreTintedFirstAndEveryGramIsBaggedOnce() {
+        Pour pour = pour(24);
+        List<MixingOrder.Step> steps = MixingOrder.of(pour, PALETTE);
+        assertEquals(MixingOrder.Doing.MIX, steps.get(0).doing());
+        assertEquals(
+                List.of("coal", "gold", "amber", "white"),
+                steps.stream()
+                        .filter(step -> step.doing() == MixingOrder.Doing.TINT)
+                        .map(MixingOrder.Step::colour)
+                        .toList());
+        assertEquals(
+                pour.bowls().stream()
+                        .flatMap(bowl -> bowl.portions().stream())
+                        .mapToDouble(Pour.Portion::finishedGrams)
+                        .sum(),
+                steps.stream()
+                        .filter(step -> step.doing() == MixingOrder.Doing.THIN)
+                        .mapToDouble(MixingOrder.Step::grams)
+                        .sum(),
+                1e-6);
+        assertEquals(
+                Minutes.of(pour),
+                steps.stream().mapToDouble(MixingOrder.Step::minutes).sum(),
+                1e-9);
+        assertTrue(steps.stream().allMatch(step -> step.coveredGrams() >= 0));
+    }
+
+    /** Gold and amber are near twins, coal is a tiny bowl: joining saves what the bowl and its bag keep, and part of the spare. */
+    @Test
+    void nearTwinsAndTinyBowlsAreWorthJoining() {
+        Pour pour = pour(24);
+        List<Joining.Advice> advice = Joining.of(pour, PALETTE, (from, into) -> pour(24, from, into));
+        Joining.Advice twins = advice.get(0);
+        assertEquals("amber", twins.from());
+        assertEquals("gold", twins.into());
+        assertTrue(twins.deltaE() < 5);
+        assertEquals(List.of("star"), twins.designs());
+        Pour joined = pour(24, "amber", "gold");
+        assertEquals(
+                pour.baseGrams()
+                        - joined.baseGrams()
+                        + pour.balance().waterGrams()
+                        - joined.balance().waterGrams(),
+                twins.gramsSaved(),
+                1e-6);
+        assertTrue(twins.minutesSaved() >= 4 + 3);
+        assertTrue(advice.stream().anyMatch(a -> a.from().equals("coal")));
+    }
+
+    @Test
+    void shoppingIsWhatTheShelfLacksInPacks() {
+        Pour pour = pour(24);
+        double sugar = pour.batches().get(0).weighed().get(0).grams();
+        List<Shopping.ToBuy> lines = Shopping.of(pour, BASE, Map.of("icing sugar", 100.0, "bags", 500.0), 6);
+        Shopping.ToBuy first = lines.get(0);
+        assertEquals("icing sugar", first.name());
+        assertEquals(sugar, first.needed(), 1e-9);
+        assertEquals(sugar - 100, first.missing(), 1e-9);
+        assertEquals(1, first.packs());
+        assertEquals(2.4, first.cost(), 1e-9);
+        assertTrue(lines.stream().noneMatch(line -> line.name().equals("water")));
+        Shopping.ToBuy bags = lines.stream()
+                .filter(line -> line.name().equals("bags"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(0, bags.packs());
+        assertEquals(6, lines.get(lines.size() - 1).needed(), "36 cookies in boxes of six");
+    }
+
+    /** Twelve more kites take half as much again of what 24 take, and a top-up of that base with what its bowl keeps. */
+    @Test
+    void whatChangedSinceMixingIsATopUp() {
+        Pour frozen = pour(24);
+        Difference none = Difference.between(frozen, pour(24), SHOP, BASE);
+        assertTrue(none.colours().isEmpty()
+                && none.topUps().isEmpty()
+                && none.topUpBatches().isEmpty());
+        Pour now = pour(36);
+        Difference more = Difference.between(frozen, now, SHOP, BASE);
+        assertEquals(
+                List.of("coal", "gold"),
+                more.colours().stream()
+                        .map(Difference.OfColour::colour)
+                        .sorted()
+                        .toList());
+        Difference.TopUp gold = more.topUps().stream()
+                .filter(topUp -> topUp.colour().equals("gold"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(
+                bowl(now, "gold").baseGrams() - bowl(frozen, "gold").baseGrams() + SHOP.bowlKeepsGrams(),
+                gold.baseGrams(),
+                1e-9);
+        assertEquals(1, more.topUpBatches().size());
+        Difference fewer = Difference.between(now, frozen, SHOP, BASE);
+        assertTrue(fewer.topUps().isEmpty() && !fewer.colours().isEmpty());
+    }
+
+    private static Pour.Bowl bowl(Pour pour, String colour) {
+        return pour.bowls().stream()
+                .filter(bowl -> bowl.colour().equals(colour))
+                .findFirst()
+                .orElseThrow();
+    }
+}

@@ -1,0 +1,71 @@
+import { answered, api } from "../api/client";
+import type { MixingView } from "../api/types";
+import { desk } from "./order.svelte";
+import { toast } from "./toast.svelte";
+
+/** How the open order is mixed: all that follows from its pour. Fetched anew whenever the order's plan changes. */
+class MixingDesk {
+  view = $state.raw<MixingView | null>(null);
+  trouble = $state("");
+  #asked = 0;
+
+  /** Looks anew; of several looks under way only the newest counts. */
+  async look(): Promise<void> {
+    const asked = ++this.#asked;
+    const order = desk.id;
+    try {
+      const view = await answered(
+        api.GET("/api/orders/{order}/mixing", { params: { path: { order } } }),
+      );
+      if (asked === this.#asked) {
+        this.view = view;
+        this.trouble = "";
+      }
+    } catch (e) {
+      if (asked === this.#asked) {
+        this.view = null;
+        this.trouble = (e as Error).message;
+      }
+    }
+  }
+
+  forget(): void {
+    this.#asked++;
+    this.view = null;
+    this.trouble = "";
+  }
+
+  start(): Promise<void> {
+    return this.#act(() =>
+      api.POST("/api/orders/{order}/mixing/start", { params: { path: { order: desk.id } } }),
+    );
+  }
+
+  restart(): Promise<void> {
+    return this.#act(() =>
+      api.DELETE("/api/orders/{order}/mixing/start", { params: { path: { order: desk.id } } }),
+    );
+  }
+
+  /** Sets a jar aside for this order, or back on the shelf; the pour follows. */
+  async takeJar(jar: number, taken: boolean): Promise<void> {
+    const params = { path: { order: desk.id, jar } };
+    await this.#act(() =>
+      taken
+        ? api.POST("/api/orders/{order}/mixing/jars/{jar}", { params })
+        : api.DELETE("/api/orders/{order}/mixing/jars/{jar}", { params }),
+    );
+    await desk.refresh();
+  }
+
+  async #act(call: () => Parameters<typeof answered<MixingView>>[0]): Promise<void> {
+    this.#asked++;
+    try {
+      this.view = await answered(call());
+    } catch (e) {
+      toast.say((e as Error).message);
+    }
+  }
+}
+
+export const mixing = new MixingDesk();

@@ -1,0 +1,80 @@
+<script lang="ts">
+  import type { MixingView } from "../../api/types";
+  import { addressed } from "../../router";
+  import { grams } from "../../units/format";
+
+  // What this order takes from the shelf, and what to buy for it.
+  let { lines }: { lines: MixingView["shopping"] } = $props();
+
+  const order = $derived(addressed().order);
+  type ToBuy = MixingView["shopping"][number];
+  const amount = (line: ToBuy, n: number) =>
+    line.measure === "GRAMS" ? `${grams(n)} g` : Math.ceil(n).toLocaleString("en");
+  const cost = $derived(lines.reduce((sum, line) => sum + (line.cost ?? 0), 0));
+</script>
+
+<div class="scroller">
+  <table>
+    <thead>
+      <tr>
+        <th scope="col">what</th>
+        <th scope="col">needed</th>
+        <th scope="col">on the shelf</th>
+        <th scope="col">to buy</th>
+        <th scope="col">cost</th>
+      </tr>
+    </thead>
+    <tbody>
+      {#each lines as line (line.name)}
+        <tr class:short={line.packs > 0}>
+          <th scope="row">{line.name}</th>
+          <td>{amount(line, line.needed)}</td>
+          <td>{amount(line, line.onShelf)}</td>
+          <td>{line.packs > 0 ? `${line.packs} × ${amount(line, line.packSize)}` : "nothing"}</td>
+          <td>{line.packs > 0 && line.cost !== null ? line.cost.toFixed(2) : ""}</td>
+        </tr>
+      {/each}
+    </tbody>
+    <tfoot>
+      <tr><th scope="row">together</th><td colspan="4">{cost.toFixed(2)}</td></tr>
+    </tfoot>
+  </table>
+</div>
+<p class="soft">
+  Less what stands on the <a href="/orders/{order}/shelf">shelf</a>. Take the list along:
+  <a href="/api/orders/{order}/print/shopping.pdf" target="_blank" rel="noreferrer"
+    >to print (PDF)</a
+  >,
+  <a href="/api/orders/{order}/print/shopping.csv" download>as a table (CSV)</a>. Gels are not on it
+  yet.
+</p>
+
+<style>
+  .scroller {
+    overflow-x: auto;
+  }
+  table {
+    width: 100%;
+    border-collapse: collapse;
+    margin: 8px 0;
+  }
+  th,
+  td {
+    text-align: right;
+    padding: 6px 8px;
+    border-bottom: 1px solid var(--line);
+    font-weight: 400;
+  }
+  th:first-child {
+    text-align: left;
+  }
+  thead th {
+    color: var(--soft);
+    font-size: 13px;
+  }
+  .short th,
+  .short td,
+  tfoot td {
+    font-weight: 700;
+  }
+</style>

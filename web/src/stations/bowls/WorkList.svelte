@@ -1,0 +1,82 @@
+<script lang="ts">
+  import type { MixingView } from "../../api/types";
+  import { desk } from "../../desk/order.svelte";
+  import BowlDisc from "../../marks/BowlDisc.svelte";
+  import Slump from "../../marks/Slump.svelte";
+  import { consistency, grams, lasting, outOf, stirred } from "../../units/format";
+
+  // What is done one after the other, the darkest bowls first, each down its ladder from stiff to thin.
+  let { view }: { view: MixingView } = $props();
+
+  const portion = (step: MixingView["steps"][number]) =>
+    view.pour.pour.bowls.find((b) => b.colour === step.colour)?.portions[step.portion];
+</script>
+
+<p class="soft">
+  {lasting(view.minutes)} of hands. Dark bowls come first, so that they rest while you do the others;
+  stiff portions come out before water goes in. Keep all that waits covered: it skins in minutes.
+</p>
+<ol>
+  {#each view.steps as step, i (i)}
+    {@const own = portion(step)}
+    <li>
+      {#if step.colour}<BowlDisc hex={desk.hexes[step.colour] ?? "#888888"} size={24} />{:else}<span
+          class="base"
+        ></span>{/if}
+      <span class="words">
+        {#if step.doing === "MIX"}
+          <strong>Mix</strong> {grams(step.grams)} g of base
+        {:else if step.doing === "TINT"}
+          <strong>Tint</strong> {desk.colourName(step.colour)}: {grams(step.grams)} g of base
+        {:else if step.doing === "THIN" && own}
+          <strong>{desk.colourName(step.colour)}</strong>
+          <Slump state={own.state} />
+          {stirred(step)}, take out {grams(step.grams)} g at {consistency(
+            own.state,
+            own.countSeconds,
+          )}
+        {:else if own}
+          <strong>Bag</strong>
+          {desk.colourName(step.colour)}
+          {consistency(own.state, own.countSeconds)}: {outOf(own)}
+        {/if}
+      </span>
+      <span class="soft covered">
+        {step.coveredGrams > 1 ? `${grams(step.coveredGrams)} g covered` : ""}
+      </span>
+      <span class="minutes">{step.minutes} min</span>
+    </li>
+  {/each}
+</ol>
+
+<style>
+  ol {
+    list-style: none;
+    margin: 8px 0 0;
+    padding: 0;
+  }
+  li {
+    display: flex;
+    align-items: center;
+    gap: 12px;
+    padding: 5px 0;
+    border-top: 1px solid var(--line);
+  }
+  .base {
+    width: 24px;
+    height: 18px;
+    border: 2px solid var(--cobalt);
+    background: #f4f3ea;
+  }
+  .words {
+    flex: 1;
+  }
+  .words :global(svg) {
+    vertical-align: -3px;
+  }
+  .minutes {
+    min-width: 56px;
+    text-align: right;
+    font-weight: 600;
+  }
+</style>

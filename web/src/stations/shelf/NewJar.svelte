@@ -1,0 +1,76 @@
+<script lang="ts">
+  import type { ShelfView } from "../../api/types";
+  import { reference } from "../../desk/catalogue.svelte";
+  import { desk } from "../../desk/order.svelte";
+  import Field from "../../parts/Field.svelte";
+  import NumberField from "../../parts/NumberField.svelte";
+  import Press from "../../parts/Press.svelte";
+  import { daysAfter } from "../../units/format";
+
+  // Left-over icing goes into a jar: its colour is one of this order's.
+  type Jar = ShelfView["jars"][number];
+  let { onadd }: { onadd: (jar: Jar) => Promise<boolean> } = $props();
+
+  const KEEPS_DAYS = 7;
+  const today = new Date().toISOString().slice(0, 10);
+  let colour = $state("");
+  let amount = $state<number | null>(60);
+  let count = $state<number | null>(15);
+  let goodUntil = $state(daysAfter(today, KEEPS_DAYS));
+  const chosen = $derived(desk.palette.find((c) => c.key === colour) ?? desk.palette[0]);
+
+  async function add() {
+    if (!chosen) return;
+    await onadd({
+      id: null,
+      name: chosen.name,
+      hex: chosen.hex,
+      grams: amount ?? 0,
+      countSeconds: count ?? 0,
+      recipe: desk.pour?.recipeKey ?? reference.shop?.settings.recipe ?? "",
+      goodUntil,
+      order: null,
+    });
+  }
+</script>
+
+<h3>Keep some</h3>
+<div class="form">
+  <Field label="colour">
+    <select value={chosen?.key ?? ""} onchange={(e) => (colour = e.currentTarget.value)}>
+      {#each desk.palette as c (c.key)}<option value={c.key}>{c.name}</option>{/each}
+    </select>
+  </Field>
+  <NumberField
+    label="in the jar"
+    unit="g"
+    value={amount}
+    least={1}
+    most={5000}
+    onchange={(g) => (amount = g)}
+  />
+  <NumberField
+    label="counts"
+    unit="s"
+    value={count}
+    least={2}
+    most={300}
+    onchange={(s) => (count = s)}
+  />
+  <Field label="good until"><input type="date" bind:value={goodUntil} /></Field>
+</div>
+<Press plain onpress={add}>Put it on the shelf</Press>
+
+<style>
+  h3 {
+    font-size: 15px;
+    border-top: 1px solid var(--line);
+    padding-top: 10px;
+  }
+  .form {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 10px 14px;
+    margin: 8px 0 12px;
+  }
+</style>
