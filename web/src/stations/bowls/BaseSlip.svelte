@@ -27,12 +27,14 @@
   <div class="choose">
     <Field label="base">
       <select
-        value={view.recipeKey}
+        aria-label="base"
+        value={desk.details?.recipe ?? ""}
         onchange={(e) => {
-          const key = e.currentTarget.value;
-          desk.editDetails((d) => (d.recipe = key));
+          const key = e.currentTarget.value || null;
+          desk.editDetails((d) => (d.recipe = key as string));
         }}
       >
+        <option value="">the shop's base</option>
         {#each reference.recipes as recipe (recipe.key)}
           <option value={recipe.key}>{recipe.name}</option>
         {/each}
@@ -40,6 +42,7 @@
     </Field>
     <Field label="filled by">
       <select
+        aria-label="filled by"
         value={desk.details?.filling ?? ""}
         onchange={(e) => {
           const filling = (e.currentTarget.value || null) as Filling;
@@ -54,6 +57,7 @@
     </Field>
   </div>
   {#if batch}
+    <h2>{view.recipe}</h2>
     <p class="soft">
       {pour.batches.length > 1
         ? `${plural(pour.batches.length, "batch", "batches")}, for each`

@@ -1,8 +1,8 @@
 <script lang="ts">
-  import type { Pour } from "../../api/types";
+  import type { Portion, Pour } from "../../api/types";
   import { desk } from "../../desk/order.svelte";
   import { isPale } from "../../units/colour";
-  import { grams } from "../../units/format";
+  import { consistency, grams } from "../../units/format";
   import BagRow from "./BagRow.svelte";
   import { band, layOut } from "./layout";
 
@@ -17,6 +17,22 @@
   const BASE = { x: 8, width: 86 };
   const BOWL_X = 330;
   const BAG_X = 474;
+
+  let lit = $state("");
+
+  /** Which designs, and which of their moves, drink from a bag, and how much. */
+  function drinkers(name: string, portion: Portion): string {
+    const words = portion.drinks.map((drink) => {
+      const design = desk.design(Number(drink.design));
+      const move = design?.document.moves[drink.move]?.move;
+      const called =
+        design?.document.name ??
+        desk.pour?.designs.find((d) => d.design === drink.design)?.name ??
+        "another order";
+      return `${called}${move ? ` (${move})` : ""} ${grams(drink.grams)} g`;
+    });
+    return `${name}, ${consistency(portion.state, portion.countSeconds)}: ${words.join(", ")}`;
+  }
 
   const laid = $derived(layOut(pour, 600));
   const rim = (hex: string) => (isPale(hex) ? "#8A93A8" : "none");
@@ -76,13 +92,35 @@
     {@const hex = desk.hexes[place.bowl.colour] ?? "#888888"}
     {@const name = desk.colourName(place.bowl.colour)}
     {#each place.portions as row (row.portion.countSeconds + row.portion.vessel)}
-      <path
-        d={band(BOWL_X, row.fromY, row.width, BAG_X + 2, row.middle - row.width / 2, row.width)}
-        fill={hex}
-        stroke={rim(hex)}
-        stroke-width="0.8"
-      />
-      <BagRow portion={row.portion} {hex} x={BAG_X} y={row.middle} right={WIDTH - 8} />
+      {@const said = drinkers(name, row.portion)}
+      <!-- Each stream can be pointed at or stepped to: the line below then says who drinks from it. -->
+      <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+      <g
+        class="stream"
+        role="img"
+        tabindex="0"
+        aria-label={said}
+        onmouseenter={() => (lit = said)}
+        onmouseleave={() => (lit = "")}
+        onfocus={() => (lit = said)}
+        onblur={() => (lit = "")}
+      >
+        <path
+          d={band(BOWL_X, row.fromY, row.width, BAG_X + 2, row.middle - row.width / 2, row.width)}
+          fill={hex}
+          stroke={rim(hex)}
+          stroke-width="0.8"
+        />
+        <rect
+          x={BAG_X - 6}
+          y={row.middle - 14}
+          width={WIDTH - BAG_X}
+          height="28"
+          rx="8"
+          fill="transparent"
+        />
+        <BagRow portion={row.portion} {hex} x={BAG_X} y={row.middle} right={WIDTH - 8} />
+      </g>
     {/each}
     <!-- A bowl is a button in the picture: enter or space opens its slip. -->
     <g
@@ -133,8 +171,23 @@
     </g>
   {/each}
 </svg>
+<p class="lit soft">{lit || "Point at a stream, or step to it, to see who drinks from it."}</p>
 
 <style>
+  .lit {
+    min-height: 36px;
+  }
+  .stream:hover rect,
+  .stream:focus-visible rect {
+    fill: #e8ecf6;
+  }
+  .stream:focus-visible {
+    outline: none;
+  }
+  .stream:focus-visible rect {
+    stroke: var(--brass-line);
+    stroke-width: 2.5;
+  }
   svg {
     display: block;
     width: 100%;

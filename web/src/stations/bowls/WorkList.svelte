@@ -27,7 +27,8 @@
         {#if step.doing === "MIX"}
           <strong>Mix</strong> {grams(step.grams)} g of base
         {:else if step.doing === "TINT"}
-          <strong>Tint</strong> {desk.colourName(step.colour)}: {grams(step.grams)} g of base
+          <strong>Divide off and tint</strong>
+          {desk.colourName(step.colour)}: {grams(step.grams)} g of base
         {:else if step.doing === "THIN" && own}
           <strong>{desk.colourName(step.colour)}</strong>
           <Slump state={own.state} />
