@@ -777,6 +777,7 @@ export interface components {
             ladders: {
                 [key: string]: components["schemas"]["Rung"][];
             };
+            tips: components["schemas"]["TipUse"][];
             advice: components["schemas"]["Advice"][];
             shopping: components["schemas"]["ToBuy"][];
             jars: components["schemas"]["FittingJar"][];
@@ -911,10 +912,10 @@ export interface components {
             batches: components["schemas"]["Batch"][];
             batchCaution: string;
             balance: components["schemas"]["Balance"];
-            /** Format: int32 */
-            bags: number;
             /** Format: double */
             baseGrams: number;
+            /** Format: int32 */
+            bags: number;
         };
         PourView: {
             recipe: string;
@@ -1091,6 +1092,14 @@ export interface components {
             name: string;
             /** Format: double */
             openingMm: number;
+            /** Format: int32 */
+            owned: number;
+        };
+        TipUse: {
+            tip: string;
+            /** Format: int32 */
+            owned: number;
+            bags: string[];
         };
         ToBuy: {
             name: string;

@@ -159,7 +159,7 @@ class OrderDesk {
   }
 
   async addDesign(document: Design, count: number): Promise<number | null> {
-    return this.#act(async () => {
+    return this.act(async () => {
       const added = await answered(
         api.POST("/api/orders/{order}/designs", {
           params: { path: { order: this.id } },
@@ -190,14 +190,14 @@ class OrderDesk {
   async removeDesign(id: number): Promise<void> {
     const path = { order: this.id, design: id };
     const name = this.design(id)?.document.name ?? "";
-    await this.#act(async () => {
+    await this.act(async () => {
       await answered(api.DELETE("/api/orders/{order}/designs/{design}", { params: { path } }));
       this.order = await this.#fetch(path.order);
     });
     toast.say(`${name} is taken off the tray.`, {
       word: "Put it back",
       run: () =>
-        void this.#act(async () => {
+        void this.act(async () => {
           await answered(
             api.POST("/api/orders/{order}/designs/{design}/restore", { params: { path } }),
           );
@@ -213,53 +213,13 @@ class OrderDesk {
     const to = from + by;
     if (from < 0 || to < 0 || to >= ids.length) return;
     ids.splice(to, 0, ...ids.splice(from, 1));
-    await this.#act(async () => {
+    await this.act(async () => {
       this.order = await answered(
         api.PUT("/api/orders/{order}/designs", {
           params: { path: { order: this.id } },
           body: { designs: ids },
         }),
       );
-    });
-  }
-
-  /** Keeps a design as it is now for other orders. */
-  async keepInLibrary(id: number): Promise<void> {
-    const name = this.design(id)?.document.name ?? "";
-    const kept = await this.#act(() =>
-      answered(api.POST("/api/library", { body: { order: this.id, design: id } })),
-    );
-    if (kept) toast.say(`${name} is in the library now, for any order and in any colours.`);
-  }
-
-  /** Puts a design of the library on the tray. */
-  async takeFromLibrary(
-    id: number,
-    count: number,
-    colours: Record<string, string>,
-  ): Promise<number | null> {
-    return this.#act(async () => {
-      const taken = await answered(
-        api.POST("/api/library/{design}/take", {
-          params: { path: { design: id } },
-          body: { order: this.id, count, colours },
-        }),
-      );
-      this.order = taken.order;
-      return taken.design;
-    });
-  }
-
-  async removeFromLibrary(id: number, name: string, then: () => void): Promise<void> {
-    const path = { design: id };
-    await this.#act(() => answered(api.DELETE("/api/library/{design}", { params: { path } })));
-    toast.say(`${name} is out of the library; orders that have it keep it.`, {
-      word: "Put it back",
-      run: () =>
-        void this.#act(async () => {
-          await answered(api.POST("/api/library/{design}/restore", { params: { path } }));
-          then();
-        }),
     });
   }
 
@@ -363,7 +323,8 @@ class OrderDesk {
     };
   }
 
-  async #act<T>(act: () => Promise<T>): Promise<T | null> {
+  /** Does something beside the drafts; says what went wrong, if anything did. */
+  async act<T>(act: () => Promise<T>): Promise<T | null> {
     try {
       const done = await act();
       this.#settled();

@@ -16,6 +16,12 @@
   {lasting(view.minutes)} of hands. Dark bowls come first, so that they rest while you do the others;
   stiff portions come out before water goes in. Keep all that waits covered: it skins in minutes.
 </p>
+{#each view.tips as use (use.tip)}
+  <p class="tips">
+    Tip {use.tip} is wanted in {use.bags.length} bags, and you have {use.owned}: wash it and move it
+    on, in this order: {use.bags.map((colour) => desk.colourName(colour)).join(", ")}.
+  </p>
+{/each}
 <ol>
   {#each view.steps as step, i (i)}
     {@const own = portion(step)}
@@ -51,6 +57,11 @@
 </ol>
 
 <style>
+  .tips {
+    color: var(--brass);
+    font-weight: 600;
+    margin-top: 6px;
+  }
   ol {
     list-style: none;
     margin: 8px 0 0;

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { DesignView } from "../../api/types";
+  import { keepInLibrary } from "../../desk/library";
   import { desk } from "../../desk/order.svelte";
   import Dialog from "../../parts/Dialog.svelte";
   import { go } from "../../router";
@@ -19,7 +20,7 @@
 <span class="acts">
   <button onclick={copy}>duplicate</button>
   <button onclick={() => colours.show()}>other colours</button>
-  <button onclick={() => desk.keepInLibrary(design.id)}>keep in the library</button>
+  <button onclick={() => keepInLibrary(design.id)}>keep in the library</button>
 </span>
 
 <Dialog bind:this={colours} title="{design.document.name} in other colours">

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { answered, api } from "../../api/client";
   import type { LibraryDesign } from "../../api/types";
+  import { removeFromLibrary, takeFromLibrary } from "../../desk/library";
   import { desk } from "../../desk/order.svelte";
   import Thumb from "../../marks/Thumb.svelte";
   import CastList from "../../parts/CastList.svelte";
@@ -51,13 +52,13 @@
 
   async function take() {
     if (!chosen || badCount) return;
-    const id = await desk.takeFromLibrary(chosen.id, Number(count), cast);
+    const id = await takeFromLibrary(chosen.id, Number(count), cast);
     if (id !== null) ontaken(id);
   }
 
   async function remove(design: LibraryDesign) {
     chosen = null;
-    await desk.removeFromLibrary(design.id, design.document.name, look);
+    await removeFromLibrary(design.id, design.document.name, look);
     await look();
   }
 </script>

@@ -233,6 +233,7 @@
     margin: 8px 0;
   }
   .scroller {
+    position: relative;
     overflow-x: auto;
   }
   table {

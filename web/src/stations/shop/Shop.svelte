@@ -56,9 +56,12 @@
     saver.push(draft);
   }
 
-  function setTip(at: number, openingMm: number | null) {
-    if (openingMm === null || !draft) return;
-    draft = { ...draft, tips: draft.tips.map((t, i) => (i === at ? { ...t, openingMm } : t)) };
+  function setTip(at: number, change: { openingMm: number | null } | { owned: number | null }) {
+    if (!draft || Object.values(change).includes(null)) return;
+    draft = {
+      ...draft,
+      tips: draft.tips.map((t, i) => (i === at ? ({ ...t, ...change } as typeof t) : t)),
+    };
     said = "";
     saver.push(draft);
   }
@@ -128,20 +131,33 @@
           {/each}
         </div>
         <Recipes usual={draft.recipe} onusual={(key) => put("recipe", key)} />
-        <h2>Tip openings</h2>
-        <p class="soft">Measure yours with a needle gauge.</p>
+        <h2>Tips</h2>
+        <p class="soft">
+          Measure the openings with a needle gauge, and count how many you have of each.
+        </p>
         <div class="grid">
           {#each draft.tips as tip, i (tip.name)}
-            <NumberField
-              label="tip {tip.name}"
-              unit="mm"
-              step={0.1}
-              least={0.3}
-              most={20}
-              value={tip.openingMm}
-              trouble={problem?.field === `tips[${i}].openingMm` ? problem.detail : ""}
-              onchange={(mm) => setTip(i, mm)}
-            />
+            <div class="pair">
+              <NumberField
+                label="tip {tip.name}"
+                unit="mm"
+                step={0.1}
+                least={0.3}
+                most={20}
+                value={tip.openingMm}
+                trouble={problem?.field === `tips[${i}].openingMm` ? problem.detail : ""}
+                onchange={(mm) => setTip(i, { openingMm: mm })}
+              />
+              <NumberField
+                label="how many"
+                whole
+                least={1}
+                most={100}
+                value={tip.owned}
+                trouble={problem?.field === `tips[${i}].owned` ? problem.detail : ""}
+                onchange={(owned) => setTip(i, { owned })}
+              />
+            </div>
           {/each}
         </div>
       {/if}

@@ -6,6 +6,9 @@ alter table shop
     add column cookies_per_box      integer          not null default 6,
     add column measures             varchar(20)      not null default 'GRAMS';
 
+alter table shop_tip
+    add column owned integer not null default 2 check (owned > 0);
+
 -- Recipes that the shop has changed or made; the house's own are in the program.
 create table base_recipe (
     key               varchar(60) primary key,

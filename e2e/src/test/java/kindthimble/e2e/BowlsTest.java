@@ -1,6 +1,9 @@
 package kindthimble.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static kindthimble.e2e.Hands.labelled;
+import static kindthimble.e2e.Hands.press;
+import static kindthimble.e2e.Hands.saved;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.microsoft.playwright.Locator;
@@ -8,6 +11,8 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import kindthimble.app.testing.RunningApp;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
@@ -25,15 +30,6 @@ class BowlsTest {
     @RegisterExtension
     @Order(2)
     static final Browser BROWSER = new Browser(APP);
-
-    private static Locator press(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    private static void saved(Page page) {
-        assertThat(page.locator("header .when")).containsText("saved");
-    }
 
     private static Locator bowls(Page page) {
         return page.locator("svg g.bowl");
@@ -95,16 +91,16 @@ class BowlsTest {
     @Order(4)
     void baseAndFillingAreChosenAndUnreachableOnesSayWhatToDo() {
         Page page = BROWSER.open("/orders/1/bowls");
-        page.getByLabel("base", new Page.GetByLabelOptions().setExact(true)).selectOption("fresh-whites");
+        labelled(page, "base").selectOption("fresh-whites");
         assertThat(page.locator("dt").filter(new Locator.FilterOptions().setHasText("egg white")))
                 .isVisible();
         assertThat(page.getByText(Pattern.compile("Raw egg white"))).isVisible();
         assertThat(page.getByText(Pattern.compile("Keep the \\d+ yolks"))).isVisible();
-        page.getByLabel("base", new Page.GetByLabelOptions().setExact(true)).selectOption("dried-egg-white-loose");
+        labelled(page, "base").selectOption("dried-egg-white-loose");
         assertThat(page.getByText(Pattern.compile("\\+ .* g sugar")).first()).isVisible();
         page.getByLabel("filled by").selectOption("ONE_ICING");
         saved(page);
-        page.getByLabel("base", new Page.GetByLabelOptions().setExact(true)).selectOption("");
+        labelled(page, "base").selectOption("");
         page.getByLabel("filled by").selectOption("");
         saved(page);
         page.context().close();
@@ -149,8 +145,7 @@ class BowlsTest {
     @Order(7)
     void ownRecipeIsMadeFromTheHouses() {
         Page page = BROWSER.open("/shop");
-        page.getByLabel("icing sugar, grams", new Page.GetByLabelOptions().setExact(true))
-                .fill("500");
+        labelled(page, "icing sugar, grams").fill("500");
         press(page, "Save as a new one").click();
         assertThat(page.getByText("saved; every order with this base follows")).isVisible();
         page.getByLabel("orders take").selectOption("meringue-powder-of-ours");
@@ -161,8 +156,53 @@ class BowlsTest {
         page.context().close();
     }
 
+    /** 24 bowls of two or three bags each: no line of the picture lies on another, and none leaves it. */
     @Test
     @Order(8)
+    void pictureOfManyBowlsHasNoOverlaps() {
+        String palette = IntStream.range(0, 24)
+                .mapToObj(i ->
+                        "{\"name\": \"Colour number %d\", \"hex\": \"#%06X\"}".formatted(i, 0x102030 + i * 0x090705))
+                .collect(Collectors.joining(","));
+        long order = APP.post(
+                        "/api/orders",
+                        "{\"name\": \"Many\", \"handOver\": \"2026-12-24T10:00\", \"palette\": [" + palette + "]}")
+                .body()
+                .get("id")
+                .asLong();
+        for (int i = 0; i < 24; i++) {
+            String key = "colour-number-" + i;
+            String beads = i % 2 == 0
+                    ? ", {\"move\": \"bead border\", \"colour\": \"%s\", \"diameterMm\": 3}".formatted(key)
+                    : "";
+            APP.post("/api/orders/" + order + "/designs", """
+                    {"count": %d, "document": {"format": 1, "name": "Design %d",
+                     "cutter": {"shape": {"kind": "round"}, "across": "WIDTH", "sizeMm": 60},
+                     "moves": [{"move": "outline", "colour": "%s"}, {"move": "flood", "colour": "%s"}%s]}}
+                    """.formatted(1 + 4 * i, i, key, key, beads));
+        }
+        Page page = BROWSER.open("/orders/" + order + "/bowls");
+        assertThat(bowls(page)).hasCount(24);
+        assertThat(page.locator("g.stream")).hasCount(60);
+        Object overlaps = page.evaluate("""
+                () => {
+                  const lines = [...document.querySelectorAll('g.stream text, g.bowl text.name')]
+                    .map(t => ({ text: t.textContent.trim(), box: t.getBoundingClientRect() })).filter(t => t.text);
+                  const svg = document.querySelector('g.stream').ownerSVGElement.getBoundingClientRect();
+                  const bad = lines.filter(l => l.box.left < svg.left - 1 || l.box.right > svg.right + 1).map(l => l.text);
+                  for (let i = 0; i < lines.length; i++) for (let j = 0; j < i; j++) {
+                    const a = lines[i].box, b = lines[j].box;
+                    if (Math.min(a.right, b.right) - Math.max(a.left, b.left) > 1
+                        && Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top) > 3) bad.push(lines[i].text + ' on ' + lines[j].text);
+                  }
+                  return bad;
+                }""");
+        assertEquals(List.of(), overlaps);
+        page.context().close();
+    }
+
+    @Test
+    @Order(9)
     void nothingComplainedOnTheConsole() {
         assertEquals(List.of(), BROWSER.complaints());
     }

@@ -1,6 +1,9 @@
 package kindthimble.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static kindthimble.e2e.Hands.labelled;
+import static kindthimble.e2e.Hands.press;
+import static kindthimble.e2e.Hands.saved;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.microsoft.playwright.Locator;
@@ -24,17 +27,6 @@ class DesignsTest {
     @RegisterExtension
     @Order(2)
     static final Browser BROWSER = new Browser(APP);
-
-    private static final Page.GetByLabelOptions EXACT = new Page.GetByLabelOptions().setExact(true);
-
-    private static Locator press(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    private static void saved(Page page) {
-        assertThat(page.locator("header .when")).containsText("saved");
-    }
 
     private static Page design(String name) {
         Page page = BROWSER.open("/orders/1/cookie");
@@ -129,12 +121,12 @@ class DesignsTest {
         page.navigate(APP.url() + "/orders/2");
         press(page, "From the library").click();
         press(page, "Diamond kite").click();
-        assertThat(page.getByLabel("white", EXACT)).hasValue("white");
-        page.getByLabel("main", EXACT).selectOption("plum");
-        page.getByLabel("second", EXACT).selectOption("");
-        page.getByLabel("how many", EXACT).fill("many");
+        assertThat(labelled(page, "white")).hasValue("white");
+        labelled(page, "main").selectOption("plum");
+        labelled(page, "second").selectOption("");
+        labelled(page, "how many").fill("many");
         assertThat(page.getByText("Write how many")).isVisible();
-        page.getByLabel("how many", EXACT).fill("9");
+        labelled(page, "how many").fill("9");
         press(page, "Put it on the tray").click();
         assertThat(page.getByLabel("Name of the design")).hasValue("Diamond kite");
         String order = APP.get("/api/orders/2").body().toString();
@@ -148,7 +140,7 @@ class DesignsTest {
     void recolouringReachesEveryMoveAndUndoBringsItBack() {
         Page page = design("Diamond kite");
         press(page, "other colours").click();
-        page.getByLabel("main", EXACT).selectOption("lagoon");
+        labelled(page, "main").selectOption("lagoon");
         page.keyboard().press("Escape");
         Locator rows = page.locator("aside ol > li .row");
         assertThat(rows.filter(new Locator.FilterOptions().setHasText("Lagoon")))

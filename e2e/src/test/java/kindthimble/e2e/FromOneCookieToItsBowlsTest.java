@@ -1,6 +1,8 @@
 package kindthimble.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static kindthimble.e2e.Hands.press;
+import static kindthimble.e2e.Hands.saved;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -26,15 +28,6 @@ class FromOneCookieToItsBowlsTest {
     @RegisterExtension
     @Order(2)
     static final Browser BROWSER = new Browser(APP);
-
-    private static Locator press(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    private static void saved(Page page) {
-        assertThat(page.locator("header .when")).containsText("saved");
-    }
 
     @Test
     @Order(1)

@@ -38,19 +38,22 @@ class ScreenshotsTest {
                 800,
                 page -> page.locator(".turn").click());
         take("bowls", "/orders/1/bowls", 1280, 800);
-        take("bowls-work", "/orders/1/bowls", 1280, 800, page -> press(page, "Order of work"));
-        take("bowls-shopping", "/orders/1/bowls", 1280, 800, page -> press(page, "To buy"));
+        take(
+                "bowls-work",
+                "/orders/1/bowls",
+                1280,
+                800,
+                page -> Hands.press(page, "Order of work").click());
+        take(
+                "bowls-shopping",
+                "/orders/1/bowls",
+                1280,
+                800,
+                page -> Hands.press(page, "To buy").click());
         take("shelf", "/orders/1/shelf", 1280, 800);
         take("shop", "/shop", 1280, 800);
         take("cookie-tablet", "/orders/1/cookie", 820, 1180);
         take("bowls-phone", "/orders/1/bowls", 390, 844);
-    }
-
-    private static void press(Page page, String name) {
-        page.getByRole(
-                        com.microsoft.playwright.options.AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName(name).setExact(true))
-                .click();
     }
 
     private static void take(String name, String path, int width, int height) {

@@ -23,6 +23,7 @@ import kindthimble.core.pour.Joining;
 import kindthimble.core.pour.Ladder;
 import kindthimble.core.pour.MixingOrder;
 import kindthimble.core.pour.Shopping;
+import kindthimble.core.pour.TipUse;
 import kindthimble.core.shop.ShopSettings;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -66,6 +67,13 @@ public class MixingService {
                 steps,
                 steps.stream().mapToDouble(MixingOrder.Step::minutes).sum(),
                 ladders,
+                TipUse.tooFew(
+                        shown.pour(),
+                        steps.stream()
+                                .filter(step -> step.doing() == MixingOrder.Doing.TINT)
+                                .map(MixingOrder.Step::colour)
+                                .toList(),
+                        settings),
                 mixing.isPresent()
                         ? List.of()
                         : Joining.of(

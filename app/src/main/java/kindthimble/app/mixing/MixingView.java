@@ -12,6 +12,7 @@ import kindthimble.core.pour.Joining;
 import kindthimble.core.pour.Ladder;
 import kindthimble.core.pour.MixingOrder;
 import kindthimble.core.pour.Shopping;
+import kindthimble.core.pour.TipUse;
 
 /**
  * How an order is mixed: all that follows from its pour.
@@ -20,6 +21,7 @@ import kindthimble.core.pour.Shopping;
  * @param steps in order of work
  * @param minutes of hands, all of them
  * @param ladders of each bowl, by its key
+ * @param tips of which there are too few, so that they go from bag to bag
  * @param advice bowls worth joining
  * @param shopping what is needed, and what the shelf lacks of it
  * @param jars left-over icing that fits a bowl of this order
@@ -32,6 +34,7 @@ public record MixingView(
         List<MixingOrder.Step> steps,
         double minutes,
         Map<String, List<Ladder.Rung>> ladders,
+        List<TipUse> tips,
         List<Joining.Advice> advice,
         List<Shopping.ToBuy> shopping,
         List<FittingJar> jars,

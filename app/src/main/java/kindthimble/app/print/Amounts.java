@@ -10,6 +10,9 @@ import kindthimble.core.shop.HouseDefaults;
 
 /** How amounts are written on paper: as a kitchen scale shows them, with spoons beside them where a shop wants that. */
 final class Amounts {
+    /** A tipless bag is cut to the width that floods well. */
+    static final String CUT = "cut " + String.format(Locale.ROOT, "%.0f mm", HouseDefaults.CUT_MM);
+
     private Amounts() {}
 
     static String grams(double g) {
@@ -40,9 +43,8 @@ final class Amounts {
         if (portion.vessel() != Icing.Vessel.BAG) {
             return portion.vessel().name().toLowerCase(Locale.ROOT).replace('_', ' ');
         }
-        String tips = portion.tips().isEmpty()
-                ? "tipless"
-                : "tip " + String.join(portion.coupler() ? " > " : ", ", portion.tips());
+        String tips =
+                portion.tips().isEmpty() ? CUT : "tip " + String.join(portion.coupler() ? " > " : ", ", portion.tips());
         return portion.bags()
                 + (portion.largeBags() ? " large bag" : " bag")
                 + (portion.bags() > 1 ? "s, " : ", ")

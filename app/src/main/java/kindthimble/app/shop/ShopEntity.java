@@ -80,7 +80,7 @@ class ShopEntity {
             @Enumerated(EnumType.STRING) Measures measures) {}
 
     @Embeddable
-    record TipRow(String name, double openingMm) {}
+    record TipRow(String name, double openingMm, int owned) {}
 
     int version() {
         return version;
@@ -118,7 +118,7 @@ class ShopEntity {
                 s.cookiesPerBox(),
                 s.measures());
         List<TipRow> rows = s.tips().stream()
-                .map(tip -> new TipRow(tip.name(), tip.openingMm()))
+                .map(tip -> new TipRow(tip.name(), tip.openingMm(), tip.owned()))
                 .toList();
         if (!rows.equals(List.copyOf(tips))) {
             tips.clear();
@@ -157,6 +157,8 @@ class ShopEntity {
                 numbers.recipe(),
                 numbers.cookiesPerBox(),
                 numbers.measures(),
-                tips.stream().map(row -> new Tip(row.name(), row.openingMm())).toList());
+                tips.stream()
+                        .map(row -> new Tip(row.name(), row.openingMm(), row.owned()))
+                        .toList());
     }
 }

@@ -164,6 +164,12 @@ public final class HouseDefaults {
     /** Cookies packed in one box (k). */
     public static final int COOKIES_PER_BOX = 6;
 
+    /** Tips of one size that a shop owns (k). */
+    public static final int TIPS_OF_A_SIZE = 2;
+
+    /** Width that a tipless bag is cut to for flooding, mm (k). */
+    public static final double CUT_MM = 2;
+
     /** Couplers that a shop owns: a bag with one serves several tips (k). */
     public static final int COUPLERS = 4;
 

@@ -123,6 +123,22 @@ class PlanTest {
         assertTrue(advice.stream().anyMatch(a -> a.from().equals("coal")));
     }
 
+    /** Tip 1 and 2 of the house are two each; a third bag with one has to wait for it. */
+    @Test
+    void tipsOfWhichThereAreTooFewGoFromBagToBag() {
+        List<String> order = List.of("coal", "gold", "amber", "white");
+        assertTrue(TipUse.tooFew(pour(24), order, SHOP).isEmpty());
+        Pour many = pour(24 * 60);
+        List<TipUse> uses = TipUse.tooFew(many, order, SHOP);
+        int bags = bowl(many, "gold").portions().get(0).bags();
+        assertTrue(bags >= 2);
+        TipUse two =
+                uses.stream().filter(use -> use.tip().equals("2")).findFirst().orElseThrow();
+        assertEquals(
+                bags + bowl(many, "white").portions().get(0).bags(), two.bags().size());
+        assertEquals("gold", two.bags().get(0));
+    }
+
     @Test
     void shoppingIsWhatTheShelfLacksInPacks() {
         Pour pour = pour(24);

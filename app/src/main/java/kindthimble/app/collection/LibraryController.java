@@ -1,4 +1,4 @@
-package kindthimble.app.library;
+package kindthimble.app.collection;
 
 import java.util.List;
 import java.util.Map;

@@ -1,4 +1,4 @@
-package kindthimble.app.library;
+package kindthimble.app.collection;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;

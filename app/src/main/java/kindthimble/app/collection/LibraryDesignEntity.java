@@ -1,4 +1,4 @@
-package kindthimble.app.library;
+package kindthimble.app.collection;
 
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.ElementCollection;

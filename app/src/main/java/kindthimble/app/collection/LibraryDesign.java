@@ -1,4 +1,4 @@
-package kindthimble.app.library;
+package kindthimble.app.collection;
 
 import jakarta.annotation.Nullable;
 import java.util.List;

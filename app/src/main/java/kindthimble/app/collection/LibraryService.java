@@ -1,4 +1,4 @@
-package kindthimble.app.library;
+package kindthimble.app.collection;
 
 import java.time.Clock;
 import java.util.ArrayList;

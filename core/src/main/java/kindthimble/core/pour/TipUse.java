@@ -1,0 +1,50 @@
+package kindthimble.core.pour;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import kindthimble.core.mark.Icing;
+import kindthimble.core.shop.ShopSettings;
+
+/**
+ * A tip that is wanted in more bags than the shop has of it: it goes from bag to bag, washed between.
+ *
+ * @param tip its name
+ * @param owned how many the shop has
+ * @param bags that want one, each by the key of its colour, in order of work
+ */
+public record TipUse(String tip, int owned, List<String> bags) {
+    public TipUse {
+        bags = List.copyOf(bags);
+    }
+
+    /**
+     * The tips of which there are too few.
+     *
+     * @param order keys of the bowls in order of work
+     */
+    public static List<TipUse> tooFew(Pour pour, List<String> order, ShopSettings shop) {
+        Map<String, List<String>> wanted = new LinkedHashMap<>();
+        for (String colour : order) {
+            pour.bowls().stream()
+                    .filter(bowl -> bowl.colour().equals(colour))
+                    .flatMap(bowl -> bowl.portions().stream())
+                    .filter(portion -> portion.vessel() == Icing.Vessel.BAG)
+                    .forEach(portion -> portion.tips()
+                            .forEach(tip -> wanted.computeIfAbsent(tip, t -> new ArrayList<>())
+                                    .addAll(Collections.nCopies(
+                                            Math.max(1, portion.bags() / tipsInBags(portion)), colour))));
+        }
+        return shop.tips().stream()
+                .filter(tip -> wanted.getOrDefault(tip.name(), List.of()).size() > tip.owned())
+                .map(tip -> new TipUse(tip.name(), tip.owned(), wanted.get(tip.name())))
+                .toList();
+    }
+
+    /** With a coupler a bag changes its tips; without one the bags share them out. */
+    private static int tipsInBags(Pour.Portion portion) {
+        return portion.coupler() ? 1 : Math.max(1, portion.tips().size());
+    }
+}
