@@ -431,11 +431,11 @@ export interface components {
             /** Format: double */
             surplusGrams: number;
             /** Format: double */
-            keptGrams: number;
-            /** Format: double */
             inGrams: number;
             /** Format: double */
             outGrams: number;
+            /** Format: double */
+            keptGrams: number;
         };
         BaseRecipe: {
             key: string;
@@ -896,6 +896,8 @@ export interface components {
             gramsPerBag: number;
             largeBags: boolean;
             coupler: boolean;
+            /** Format: double */
+            cutMm: number;
             tips: string[];
             drinks: components["schemas"]["Drink"][];
             /** Format: double */
@@ -912,10 +914,10 @@ export interface components {
             batches: components["schemas"]["Batch"][];
             batchCaution: string;
             balance: components["schemas"]["Balance"];
-            /** Format: double */
-            baseGrams: number;
             /** Format: int32 */
             bags: number;
+            /** Format: double */
+            baseGrams: number;
         };
         PourView: {
             recipe: string;
@@ -992,6 +994,8 @@ export interface components {
             largeBagFillGrams: number;
             /** Format: int32 */
             couplers: number;
+            /** Format: int32 */
+            bottles: number;
             /** Format: double */
             tippedBagKeepsGrams: number;
             /** Format: double */
@@ -1127,7 +1131,7 @@ export interface components {
         /** @enum {string} */
         Type: "NUMBER" | "WHOLE_NUMBER" | "TEXT" | "PALETTE" | "TIPS" | "SECTIONS" | "WORDS";
         /** @enum {string} */
-        Vessel: "BAG" | "DIP_BOWL" | "SCRAPER" | "SPATULA";
+        Vessel: "BAG" | "BOTTLE" | "DIP_BOWL" | "SCRAPER" | "SPATULA";
         /** @enum {string} */
         Wait: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
         Wanted: {

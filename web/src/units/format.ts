@@ -98,9 +98,12 @@ export function outOf(portion: {
   tips: string[];
   largeBags: boolean;
   coupler: boolean;
+  cutMm: number;
 }): string {
   const times = `${portion.bags > 1 ? `${portion.bags} × ` : ""}${portion.largeBags ? "large, " : ""}`;
   switch (portion.vessel) {
+    case "BOTTLE":
+      return portion.bags > 1 ? `${portion.bags} bottles` : "bottle";
     case "DIP_BOWL":
       return "dip bowl";
     case "SCRAPER":
@@ -114,7 +117,7 @@ export function outOf(portion: {
         times +
         (portion.tips.length
           ? `tip ${portion.tips.join(portion.coupler ? " → " : ", ")}`
-          : "tipless")
+          : `cut ${portion.cutMm} mm`)
       );
   }
 }

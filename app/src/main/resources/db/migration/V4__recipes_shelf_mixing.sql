@@ -1,6 +1,7 @@
 alter table shop
     add column large_bag_fill_grams double precision not null default 250,
     add column couplers             integer          not null default 4,
+    add column bottles              integer          not null default 0,
     add column filling              varchar(20)      not null default 'WALL_AND_FLOOD',
     add column recipe               varchar(60)      not null default 'meringue-powder',
     add column cookies_per_box      integer          not null default 6,

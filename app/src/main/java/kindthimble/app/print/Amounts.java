@@ -10,10 +10,12 @@ import kindthimble.core.shop.HouseDefaults;
 
 /** How amounts are written on paper: as a kitchen scale shows them, with spoons beside them where a shop wants that. */
 final class Amounts {
-    /** A tipless bag is cut to the width that floods well. */
-    static final String CUT = "cut " + String.format(Locale.ROOT, "%.0f mm", HouseDefaults.CUT_MM);
-
     private Amounts() {}
+
+    /** How a bag without a tip is cut; what a bottle is. */
+    static String cut(Pour.Portion portion) {
+        return portion.cutMm() > 0 ? String.format(Locale.ROOT, "cut %.0f mm", portion.cutMm()) : "bottle";
+    }
 
     static String grams(double g) {
         return String.format(Locale.ROOT, g >= 19.95 ? "%.0f g" : "%.1f g", g);
@@ -40,11 +42,15 @@ final class Amounts {
 
     /** What icing goes on out of. */
     static String outOf(Pour.Portion portion) {
+        if (portion.vessel() == Icing.Vessel.BOTTLE) {
+            return portion.bags() == 1 ? "bottle" : portion.bags() + " bottles";
+        }
         if (portion.vessel() != Icing.Vessel.BAG) {
             return portion.vessel().name().toLowerCase(Locale.ROOT).replace('_', ' ');
         }
-        String tips =
-                portion.tips().isEmpty() ? CUT : "tip " + String.join(portion.coupler() ? " > " : ", ", portion.tips());
+        String tips = portion.tips().isEmpty()
+                ? cut(portion)
+                : "tip " + String.join(portion.coupler() ? " > " : ", ", portion.tips());
         return portion.bags()
                 + (portion.largeBags() ? " large bag" : " bag")
                 + (portion.bags() > 1 ? "s, " : ", ")

@@ -50,7 +50,7 @@ final class BagLabels {
         List<Label> labels = new ArrayList<>();
         for (Pour.Bowl bowl : pour.pour().bowls()) {
             for (Pour.Portion portion : bowl.portions()) {
-                if (portion.vessel() == Icing.Vessel.BAG) {
+                if (portion.vessel() == Icing.Vessel.BAG || portion.vessel() == Icing.Vessel.BOTTLE) {
                     for (int n = 1; n <= portion.bags(); n++) {
                         labels.add(new Label(Amounts.colour(pour, bowl.colour()), portion, n));
                     }
@@ -88,7 +88,7 @@ final class BagLabels {
         paper.swatch(x + 4, y + 4, 8, 8, label.colour().hex());
         paper.writeWithin(x + 15, y + 10, 15, true, label.colour().name(), room - 12);
         paper.write(x + 4, y + 19, 13, true, Amounts.count(portion.state(), portion.countSeconds()));
-        String tip = portion.tips().isEmpty() ? Amounts.CUT : "tip " + String.join(" > ", portion.tips());
+        String tip = portion.tips().isEmpty() ? Amounts.cut(portion) : "tip " + String.join(" > ", portion.tips());
         paper.writeTo(x + 4 + room, y + 19, 13, true, tip);
         paper.write(x + 4, y + 26, 11, false, Amounts.grams(portion.gramsPerBag()));
         paper.writeTo(

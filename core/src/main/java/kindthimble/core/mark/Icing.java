@@ -15,6 +15,8 @@ public record Icing(String colour, Consistency consistency, String tip, Vessel v
     public enum Vessel {
         /** A bag, with a tip or without. */
         BAG,
+        /** A squeeze bottle, where the shop floods out of those. */
+        BOTTLE,
         /** A bowl wide enough for a cookie face down. */
         DIP_BOWL,
         /** A jar beside the stencil, and the scraper that takes from it. */

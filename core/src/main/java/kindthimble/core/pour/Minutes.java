@@ -22,6 +22,7 @@ public final class Minutes {
     }
 
     static double bags(Pour.Portion portion) {
-        return portion.vessel() == Icing.Vessel.BAG ? portion.bags() * HouseDefaults.BAG_MINUTES : 0;
+        boolean filled = portion.vessel() == Icing.Vessel.BAG || portion.vessel() == Icing.Vessel.BOTTLE;
+        return filled ? portion.bags() * HouseDefaults.BAG_MINUTES : 0;
     }
 }

@@ -102,6 +102,7 @@ public record Pour(
      * @param gramsPerBag finished icing in each
      * @param largeBags whether the large bags make fewer of them
      * @param coupler whether a coupler lets one bag serve all its tips
+     * @param cutMm how wide a tipless bag is cut; 0 for all else
      * @param tips names of the tips used, in order of work; empty for tipless bags
      * @param drinks where it goes
      */
@@ -119,6 +120,7 @@ public record Pour(
             double gramsPerBag,
             boolean largeBags,
             boolean coupler,
+            double cutMm,
             List<String> tips,
             List<Demand.Drink> drinks) {
         public Portion {

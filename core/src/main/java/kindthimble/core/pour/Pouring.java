@@ -26,6 +26,7 @@ public final class Pouring {
     private final Allowance allowance;
     private final Wishes wishes;
     private final Spare spare;
+    private int bottlesLeft;
 
     /**
      * What an order asks of its bowls beyond the school.
@@ -61,6 +62,7 @@ public final class Pouring {
      */
     public Pour of(Demand demand) {
         Set<Demand.Portion> coupled = coupled(demand);
+        bottlesLeft = shop.bottles();
         List<Pour.Bowl> bowls = demand.colours().stream()
                 .map(colour -> bowl(colour, demand, coupled))
                 .toList();
@@ -143,17 +145,31 @@ public final class Pouring {
         return given;
     }
 
+    /** Takes bottles for what floods without a tip, as far as the shop's bottles go. */
+    private boolean bottled(Demand.Portion portion, double wanted, double keptInEach) {
+        if (portion.vessel() != Icing.Vessel.BAG
+                || !portion.tips().isEmpty()
+                || portion.consistency().state() != Consistency.State.FLOOD) {
+            return false;
+        }
+        int needed = fillings(Icing.Vessel.BOTTLE, 0, wanted, keptInEach);
+        if (needed > bottlesLeft) {
+            return false;
+        }
+        bottlesLeft -= needed;
+        return true;
+    }
+
     private Pour.Portion portion(Demand.Portion portion, double spareGrams, boolean coupler) {
         double keptInEach = keptInEach(portion);
         double wanted = portion.grams() + spareGrams;
-        boolean bag = portion.vessel() == Icing.Vessel.BAG;
+        Icing.Vessel vessel = bottled(portion, wanted, keptInEach) ? Icing.Vessel.BOTTLE : portion.vessel();
+        boolean bag = vessel == Icing.Vessel.BAG;
         // Without a coupler each tip needs a bag of its own.
         int least = bag && !coupler ? Math.max(1, portion.tips().size()) : 1;
-        int small = Math.max(least, fillings(portion.vessel(), shop.bagFillGrams(), wanted, keptInEach));
+        int small = Math.max(least, fillings(vessel, shop.bagFillGrams(), wanted, keptInEach));
         boolean hasLarge = bag && shop.largeBagFillGrams() > shop.bagFillGrams();
-        int large = hasLarge
-                ? Math.max(least, fillings(portion.vessel(), shop.largeBagFillGrams(), wanted, keptInEach))
-                : small;
+        int large = hasLarge ? Math.max(least, fillings(vessel, shop.largeBagFillGrams(), wanted, keptInEach)) : small;
         int bags = Math.min(small, large);
         double finished = wanted + bags * keptInEach;
         BaseRecipe.Change change = recipe.to(portion.consistency());
@@ -161,7 +177,7 @@ public final class Pouring {
         return new Pour.Portion(
                 portion.consistency().countSeconds(),
                 portion.consistency().state(),
-                portion.vessel(),
+                vessel,
                 portion.grams(),
                 spareGrams,
                 bags * keptInEach,
@@ -172,13 +188,14 @@ public final class Pouring {
                 finished / bags,
                 large < small,
                 coupler,
+                bag && portion.tips().isEmpty() ? HouseDefaults.CUT_MM : 0,
                 portion.tips(),
                 portion.drinks());
     }
 
     private double keptInEach(Demand.Portion portion) {
         return switch (portion.vessel()) {
-            case BAG -> portion.tips().isEmpty() ? shop.tiplessBagKeepsGrams() : shop.tippedBagKeepsGrams();
+            case BAG, BOTTLE -> portion.tips().isEmpty() ? shop.tiplessBagKeepsGrams() : shop.tippedBagKeepsGrams();
             case DIP_BOWL -> shop.dipBowlKeepsGrams();
             case SCRAPER, SPATULA -> shop.scraperKeepsGrams();
         };
@@ -188,6 +205,7 @@ public final class Pouring {
     private static int fillings(Icing.Vessel vessel, double bagFillGrams, double wantedGrams, double keptInEach) {
         double most = switch (vessel) {
             case BAG -> bagFillGrams - keptInEach;
+            case BOTTLE -> HouseDefaults.BOTTLE_FILL_GRAMS - keptInEach;
             case SCRAPER -> HouseDefaults.SCRAPER_LOAD_GRAMS;
             case DIP_BOWL, SPATULA -> Double.POSITIVE_INFINITY;
         };

@@ -164,6 +164,11 @@ public final class HouseDefaults {
     /** Cookies packed in one box (k). */
     public static final int COOKIES_PER_BOX = 6;
 
+    /** Squeeze bottles that a shop floods out of, and what one of 60 ml holds, g (k). */
+    public static final int BOTTLES = 0;
+
+    public static final double BOTTLE_FILL_GRAMS = 80;
+
     /** Tips of one size that a shop owns (k). */
     public static final int TIPS_OF_A_SIZE = 2;
 
@@ -251,6 +256,7 @@ public final class HouseDefaults {
                 BAG_FILL_GRAMS,
                 LARGE_BAG_FILL_GRAMS,
                 COUPLERS,
+                BOTTLES,
                 TIPPED_BAG_KEEPS_GRAMS,
                 TIPLESS_BAG_KEEPS_GRAMS,
                 BOWL_KEEPS_GRAMS,

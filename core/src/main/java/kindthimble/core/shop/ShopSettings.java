@@ -19,6 +19,7 @@ import kindthimble.core.catalogue.Unit;
  * @param bagFillGrams most icing in one bag, what it keeps included
  * @param largeBagFillGrams the same of the large bags; 0 when the shop has none
  * @param couplers how many couplers the shop owns
+ * @param bottles how many squeeze bottles of 60 ml it floods out of, in the place of tipless bags
  * @param tippedBagKeepsGrams what stays in a bag with a tip
  * @param tiplessBagKeepsGrams what stays in a tipless bag
  * @param bowlKeepsGrams what stays in a bowl
@@ -64,6 +65,9 @@ public record ShopSettings(
 
         @Amount(word = "couplers", unit = Unit.PIECES, least = 0, most = 100)
         int couplers,
+
+        @Amount(word = "bottles for flooding", unit = Unit.PIECES, least = 0, most = 100)
+        int bottles,
 
         @Amount(word = "a bag with a tip keeps", unit = Unit.GRAMS, least = 0, most = 19)
         double tippedBagKeepsGrams,

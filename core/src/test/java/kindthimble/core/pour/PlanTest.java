@@ -5,12 +5,14 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Map;
+import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Measuring;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.ThinningCurve;
+import kindthimble.core.mark.Icing;
 import kindthimble.core.shop.HouseDefaults;
 import kindthimble.core.shop.HouseRecipes;
 import kindthimble.core.shop.ShopSettings;
@@ -137,6 +139,31 @@ class PlanTest {
         assertEquals(
                 bags + bowl(many, "white").portions().get(0).bags(), two.bags().size());
         assertEquals("gold", two.bags().get(0));
+    }
+
+    /** A bottle of 60 ml holds 80 g and keeps 6: floods come out of bottles as far as there are any. */
+    @Test
+    void floodsComeOutOfBottlesWhereThereAreAny() {
+        ShopSettings bottled = Catalogue.with(SHOP, "bottles", 5);
+        Cookie round = new Measuring(bottled, 15, PALETTE).measure(Moves.round(80, null, Moves.flood("gold")));
+        Demand demand = new Tally(BASE, 0).of(new CookieSet(List.of(new CookieSet.Line("a", round, 20))));
+        Pour.Portion flood = new Pouring(bottled, BASE, FLAT)
+                .of(demand)
+                .bowls()
+                .get(0)
+                .portions()
+                .get(0);
+        assertEquals(Icing.Vessel.BOTTLE, flood.vessel());
+        assertEquals(Math.ceil((flood.cookiesGrams() + flood.spareGrams()) / 74), flood.bags());
+        assertTrue(flood.gramsPerBag() <= 80);
+        Pour.Portion bagged = new Pouring(SHOP, BASE, FLAT)
+                .of(demand)
+                .bowls()
+                .get(0)
+                .portions()
+                .get(0);
+        assertEquals(Icing.Vessel.BAG, bagged.vessel());
+        assertEquals(2, bagged.cutMm());
     }
 
     @Test
