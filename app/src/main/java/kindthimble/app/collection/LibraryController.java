@@ -17,10 +17,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/library")
 class LibraryController {
-    private final LibraryService library;
+    private final LibraryService designs;
 
-    LibraryController(LibraryService library) {
-        this.library = library;
+    LibraryController(LibraryService designs) {
+        this.designs = designs;
     }
 
     /** A design of an order that is to be kept. */
@@ -37,29 +37,29 @@ class LibraryController {
     /** The shop's designs, newest first, cast in the colours of an order when one is named. */
     @GetMapping
     List<LibraryDesign> all(@RequestParam(required = false) Long order) {
-        return library.all(order);
+        return designs.all(order);
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     LibraryDesign keep(@RequestBody Kept kept) {
-        return library.keep(kept.order(), kept.design());
+        return designs.keep(kept.order(), kept.design());
     }
 
     @PostMapping("/{design}/take")
     @ResponseStatus(HttpStatus.CREATED)
     Taken take(@PathVariable long design, @RequestBody Wanted wanted) {
-        return library.take(design, wanted);
+        return designs.take(design, wanted);
     }
 
     @DeleteMapping("/{design}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable long design) {
-        library.remove(design);
+        designs.remove(design);
     }
 
     @PostMapping("/{design}/restore")
     LibraryDesign restore(@PathVariable long design) {
-        return library.restore(design);
+        return designs.restore(design);
     }
 }

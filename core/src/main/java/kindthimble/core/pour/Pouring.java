@@ -26,7 +26,6 @@ public final class Pouring {
     private final Allowance allowance;
     private final Wishes wishes;
     private final Spare spare;
-    private int bottlesLeft;
 
     /**
      * What an order asks of its bowls beyond the school.
@@ -61,10 +60,9 @@ public final class Pouring {
      * @throws kindthimble.core.catalogue.Refused when the base can't be brought to a consistency that is wanted
      */
     public Pour of(Demand demand) {
-        Set<Demand.Portion> coupled = coupled(demand);
-        bottlesLeft = shop.bottles();
+        Gear gear = new Gear(coupled(demand), shop.bottles());
         List<Pour.Bowl> bowls = demand.colours().stream()
-                .map(colour -> bowl(colour, demand, coupled))
+                .map(colour -> bowl(colour, demand, gear))
                 .toList();
         double baseGrams = bowls.stream().mapToDouble(Pour.Bowl::mixedGrams).sum();
         Batches batches = Batches.of(baseGrams, shop, recipe);
@@ -79,6 +77,17 @@ public final class Pouring {
                 balance(bowls, batches));
     }
 
+    /** What the shop has for one pour: it is handed out bowl by bowl. */
+    private static final class Gear {
+        private final Set<Demand.Portion> coupled;
+        private int bottles;
+
+        private Gear(Set<Demand.Portion> coupled, int bottles) {
+            this.coupled = coupled;
+            this.bottles = bottles;
+        }
+    }
+
     /** The portions that get a coupler: those with most tips first, as far as the couplers go. */
     private Set<Demand.Portion> coupled(Demand demand) {
         return demand.colours().stream()
@@ -89,14 +98,14 @@ public final class Pouring {
                 .collect(Collectors.toCollection(() -> Collections.newSetFromMap(new IdentityHashMap<>())));
     }
 
-    private Pour.Bowl bowl(Demand.OfColour colour, Demand demand, Set<Demand.Portion> coupled) {
+    private Pour.Bowl bowl(Demand.OfColour colour, Demand demand, Gear gear) {
         double spareGrams = allowance.grams(colour, demand.colours().size(), spare);
         if (wishes.apart().contains(colour.colour())) {
             spareGrams = Math.max(spareGrams, spare.gramsAtRisk(colour, HouseDefaults.RISK_SET_APART));
         }
         List<Pour.Portion> portions = new ArrayList<>();
         for (Demand.Portion portion : colour.portions()) {
-            portions.add(portion(portion, spareGrams * portion.grams() / colour.grams(), coupled.contains(portion)));
+            portions.add(portion(portion, spareGrams * portion.grams() / colour.grams(), gear));
         }
         double base = portions.stream().mapToDouble(Pour.Portion::baseGrams).sum() + shop.bowlKeepsGrams();
         List<Pour.FromJar> fromJars = fromJars(colour.colour(), portions, base);
@@ -146,24 +155,25 @@ public final class Pouring {
     }
 
     /** Takes bottles for what floods without a tip, as far as the shop's bottles go. */
-    private boolean bottled(Demand.Portion portion, double wanted, double keptInEach) {
+    private static boolean bottled(Demand.Portion portion, double wanted, double keptInEach, Gear gear) {
         if (portion.vessel() != Icing.Vessel.BAG
                 || !portion.tips().isEmpty()
                 || portion.consistency().state() != Consistency.State.FLOOD) {
             return false;
         }
         int needed = fillings(Icing.Vessel.BOTTLE, 0, wanted, keptInEach);
-        if (needed > bottlesLeft) {
+        if (needed > gear.bottles) {
             return false;
         }
-        bottlesLeft -= needed;
+        gear.bottles -= needed;
         return true;
     }
 
-    private Pour.Portion portion(Demand.Portion portion, double spareGrams, boolean coupler) {
+    private Pour.Portion portion(Demand.Portion portion, double spareGrams, Gear gear) {
+        boolean coupler = gear.coupled.contains(portion);
         double keptInEach = keptInEach(portion);
         double wanted = portion.grams() + spareGrams;
-        Icing.Vessel vessel = bottled(portion, wanted, keptInEach) ? Icing.Vessel.BOTTLE : portion.vessel();
+        Icing.Vessel vessel = bottled(portion, wanted, keptInEach, gear) ? Icing.Vessel.BOTTLE : portion.vessel();
         boolean bag = vessel == Icing.Vessel.BAG;
         // Without a coupler each tip needs a bag of its own.
         int least = bag && !coupler ? Math.max(1, portion.tips().size()) : 1;
