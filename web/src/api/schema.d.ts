@@ -132,6 +132,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recipes/{recipe}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/orders": {
         parameters: {
             query?: never;
@@ -157,7 +173,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["restore"];
+        post: operations["restore_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -253,7 +269,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["restore_1"];
+        post: operations["restore_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -366,7 +382,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["reset"];
+        delete: operations["takeBack"];
         options?: never;
         head?: never;
         patch?: never;
@@ -433,9 +449,9 @@ export interface components {
             /** Format: double */
             inGrams: number;
             /** Format: double */
-            outGrams: number;
-            /** Format: double */
             keptGrams: number;
+            /** Format: double */
+            outGrams: number;
         };
         BaseRecipe: {
             key: string;
@@ -492,6 +508,7 @@ export interface components {
             moves: components["schemas"]["Kind"][];
             cutters: components["schemas"]["Kind"][];
             shop: components["schemas"]["Parameter"][];
+            houseRecipes: string[];
         };
         Caution: {
             /** Format: int32 */
@@ -663,6 +680,12 @@ export interface components {
             /** Format: double */
             sugarGrams: number;
         };
+        FrozenFrom: {
+            designs: string[];
+            recipe: string;
+            floodSeconds: (number | null) | null;
+            extra: components["schemas"]["Extra"];
+        };
         /** @enum {string} */
         Gate: "BARE_COOKIE" | "WET" | "SKINNED" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH" | "TEXTURE_SHEET";
         /** @enum {string} */
@@ -722,6 +745,13 @@ export interface components {
             says: string;
             group: components["schemas"]["Group"];
             parameters: components["schemas"]["Parameter"][];
+        };
+        KitchenWords: {
+            stiff: string;
+            piping: string;
+            medium: string;
+            flood: string;
+            glaze: string;
         };
         /** @enum {string} */
         Laid: "SCATTERED" | "ROWS";
@@ -783,6 +813,7 @@ export interface components {
             jars: components["schemas"]["FittingJar"][];
             neighbours: components["schemas"]["Neighbour"][];
             startedAt: (string | null) | null;
+            kept: components["schemas"]["FrozenFrom"] | null;
             difference: components["schemas"]["Difference"] | null;
         };
         Move: {
@@ -914,10 +945,10 @@ export interface components {
             batches: components["schemas"]["Batch"][];
             batchCaution: string;
             balance: components["schemas"]["Balance"];
-            /** Format: int32 */
-            bags: number;
             /** Format: double */
             baseGrams: number;
+            /** Format: int32 */
+            bags: number;
         };
         PourView: {
             recipe: string;
@@ -1036,6 +1067,7 @@ export interface components {
             /** Format: int32 */
             cookiesPerBox: number;
             measures: components["schemas"]["Measures"];
+            words: components["schemas"]["KitchenWords"];
             tips: components["schemas"]["Tip"][];
         };
         ShopView: {
@@ -1121,9 +1153,8 @@ export interface components {
             missing: number;
         };
         TopUp: {
-            colour: string;
-            /** Format: double */
-            baseGrams: number;
+            bowl: components["schemas"]["Bowl"];
+            ladder: components["schemas"]["Rung"][];
         };
         Trim: components["schemas"]["Move"];
         /** @enum {string} */
@@ -1499,6 +1530,28 @@ export interface operations {
             };
         };
     };
+    restore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                recipe: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BaseRecipe"];
+                };
+            };
+        };
+    };
     all_1: {
         parameters: {
             query?: never;
@@ -1543,7 +1596,7 @@ export interface operations {
             };
         };
     };
-    restore: {
+    restore_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1750,7 +1803,7 @@ export interface operations {
             };
         };
     };
-    restore_1: {
+    restore_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1898,7 +1951,7 @@ export interface operations {
             };
         };
     };
-    reset: {
+    takeBack: {
         parameters: {
             query?: never;
             header?: never;

@@ -1,11 +1,21 @@
 import { answered, api } from "../api/client";
+import { kitchen } from "../units/words.svelte";
 import type { BaseRecipe, CatalogueView, Kind, Move, Parameter, ShopView } from "../api/types";
 
 /** What can be planned, and the shop's numbers: fetched once. */
 class Reference {
   catalogue = $state.raw<CatalogueView | null>(null);
-  shop = $state.raw<ShopView | null>(null);
+  #shop = $state.raw<ShopView | null>(null);
   recipes = $state.raw<BaseRecipe[]>([]);
+
+  get shop(): ShopView | null {
+    return this.#shop;
+  }
+
+  set shop(shop: ShopView | null) {
+    this.#shop = shop;
+    if (shop) kitchen.words = shop.settings.words;
+  }
 
   async load(): Promise<void> {
     const [catalogue, shop, recipes] = await Promise.all([

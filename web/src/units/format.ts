@@ -1,3 +1,6 @@
+import type { State } from "../api/types";
+import { kitchen, type Words } from "./words.svelte";
+
 /** Grams as a scale in the kitchen shows them: whole from 20 g on, tenths below. */
 export function grams(g: number): string {
   return g >= 19.95 || g === 0 ? Math.round(g).toLocaleString("en") : g.toFixed(1);
@@ -65,18 +68,10 @@ export function said(constant: string): string {
   return constant.toLowerCase().replaceAll("_", " ");
 }
 
-const states = {
-  STIFF: "stiff",
-  PIPING: "piping",
-  MEDIUM: "medium",
-  FLOOD: "flood",
-  GLAZE: "glaze",
-};
-
 /** The word of a consistency, with its count where the word alone does not say it. */
-export function consistency(state: keyof typeof states, seconds: number): string {
+export function consistency(state: State, seconds: number): string {
   const count = `${Number(seconds.toFixed(1))} s`;
-  return state === "FLOOD" ? count : `${states[state]} ${count}`;
+  return state === "FLOOD" && kitchen.plainFlood ? count : `${stateWord(state)} ${count}`;
 }
 
 const TEASPOON_WATER_GRAMS = 4.93;
@@ -122,8 +117,9 @@ export function outOf(portion: {
   }
 }
 
-export function stateWord(state: keyof typeof states): string {
-  return states[state];
+/** What the shop calls a consistency. */
+export function stateWord(state: State): string {
+  return kitchen.words[state.toLowerCase() as keyof Words];
 }
 
 /** The date so many days after another, as the server writes it: "2026-12-05". */

@@ -1,16 +1,19 @@
 <script lang="ts">
   import type { MixingView } from "../../api/types";
+  import { reference } from "../../desk/catalogue.svelte";
   import { mixing } from "../../desk/mixing.svelte";
   import { desk } from "../../desk/order.svelte";
+  import BowlDisc from "../../marks/BowlDisc.svelte";
   import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
-  import { dayOf, grams, plural } from "../../units/format";
+  import { chance, consistency, dayOf, grams, outOf, plural, stirred } from "../../units/format";
 
   // Paper for the wall, and the start: from then on the plan stays as it is, and what changes is shown against it.
   let { view }: { view: MixingView } = $props();
 
   let sheet = $state("PLAIN");
   const print = $derived(`/api/orders/${desk.id}/print`);
+  const spoons = $derived(reference.shop?.settings.measures === "GRAMS_AND_SPOONS");
   const difference = $derived(view.difference);
   const started = $derived(view.startedAt ? new Date(view.startedAt) : null);
   const signed = (g: number) => (g < 0 ? `−${grams(-g)}` : `+${grams(g)}`);
@@ -45,6 +48,15 @@
       </label>
     </span>
   </div>
+  {#if view.kept}
+    <p class="soft">
+      Kept with it: {view.kept.designs.join(", ")}; {view.kept.recipe}{view.kept.floodSeconds
+        ? `; flood ${view.kept.floodSeconds} s`
+        : ""}; {view.kept.extra.school === "RISK"
+        ? `running short ${chance(view.kept.extra.risk)}`
+        : `${view.kept.extra.flatPercent} % more of each`}.
+    </p>
+  {/if}
   {#if difference}
     {#if difference.colours.length === 0}
       <p class="soft">Nothing has changed since.</p>
@@ -57,16 +69,39 @@
           difference.batches,
           "batch",
         ).replace("batchs", "batches")}.
-        {#if difference.topUps.length > 0}
-          Top up:
-          {difference.topUps
-            .map((t) => `${grams(t.baseGrams)} g of base for ${desk.colourName(t.colour)}`)
-            .join(", ")}{difference.topUpBatches.length > 0
-            ? `; mix ${grams(difference.topUpBatches.reduce((g, b) => g + b.madeGrams, 0))} g for it`
-            : "; what was left over is enough"}.
-        {/if}
         {difference.caution}
       </p>
+      {#if difference.topUps.length > 0}
+        <h3>Top up</h3>
+        <p>
+          {difference.topUpBatches.length > 0
+            ? `Mix ${grams(difference.topUpBatches.reduce((g, b) => g + b.madeGrams, 0))} g of base for it:
+              ${difference.topUpBatches.length > 1 ? `${difference.topUpBatches.length} times ` : ""}${(
+                difference.topUpBatches[0]?.weighed ?? []
+              )
+                .map((w) => `${grams(w.grams)} g ${w.ingredient}`)
+                .join(", ")}.`
+            : "The base that was left over is enough."}
+        </p>
+        <ul class="top-ups">
+          {#each difference.topUps as topUp (topUp.bowl.colour)}
+            <li>
+              <BowlDisc hex={desk.hexes[topUp.bowl.colour] ?? "#888888"} size={24} />
+              <span
+                ><strong>{desk.colourName(topUp.bowl.colour)}</strong>
+                {grams(topUp.bowl.baseGrams)} g base:
+                {topUp.ladder
+                  .map((rung) => {
+                    const own = topUp.bowl.portions[rung.portion];
+                    const taken = grams(rung.takenGrams + rung.sugarGrams);
+                    return `${stirred(rung, spoons)}, take ${taken} g at ${consistency(rung.state, rung.countSeconds)}${own ? ` (${outOf(own)})` : ""}`;
+                  })
+                  .join("; ")}.
+              </span>
+            </li>
+          {/each}
+        </ul>
+      {/if}
     {/if}
   {/if}
 </Sheet>
@@ -93,6 +128,25 @@
     border-radius: 8px;
     background: #fff;
     padding: 4px 6px;
+  }
+  h3 {
+    font-size: 14px;
+    color: var(--cobalt);
+    margin-top: 8px;
+  }
+  .top-ups {
+    list-style: none;
+    margin: 4px 0 0;
+    padding: 0;
+  }
+  .top-ups li {
+    display: flex;
+    align-items: center;
+    gap: 10px;
+    padding: 3px 0;
+  }
+  .top-ups :global(svg) {
+    flex: none;
   }
   .since {
     margin-top: 8px;

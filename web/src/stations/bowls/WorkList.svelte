@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { MixingView } from "../../api/types";
+  import { reference } from "../../desk/catalogue.svelte";
   import { desk } from "../../desk/order.svelte";
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import Slump from "../../marks/Slump.svelte";
@@ -8,6 +9,7 @@
   // What is done one after the other, the darkest bowls first, each down its ladder from stiff to thin.
   let { view }: { view: MixingView } = $props();
 
+  const spoons = $derived(reference.shop?.settings.measures === "GRAMS_AND_SPOONS");
   const portion = (step: MixingView["steps"][number]) =>
     view.pour.pour.bowls.find((b) => b.colour === step.colour)?.portions[step.portion];
 </script>
@@ -38,7 +40,7 @@
         {:else if step.doing === "THIN" && own}
           <strong>{desk.colourName(step.colour)}</strong>
           <Slump state={own.state} />
-          {stirred(step)}, take out {grams(step.grams)} g at {consistency(
+          {stirred(step, spoons)}, take out {grams(step.grams)} g at {consistency(
             own.state,
             own.countSeconds,
           )}

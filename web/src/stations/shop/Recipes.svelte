@@ -5,6 +5,7 @@
   import Field from "../../parts/Field.svelte";
   import NumberField from "../../parts/NumberField.svelte";
   import Press from "../../parts/Press.svelte";
+  import { toast } from "../../desk/toast.svelte";
   import { said } from "../../units/format";
 
   // The base recipes: which one orders take, and what is in each.
@@ -40,6 +41,24 @@
     } catch (e) {
       trouble = e instanceof Refusal ? e.problem : { field: "", detail: (e as Error).message };
     }
+  }
+
+  const ofHouse = $derived(reference.catalogue?.houseRecipes.includes(recipe?.key ?? "") ?? true);
+
+  async function takeBack() {
+    if (!recipe) return;
+    const away = { params: { path: { recipe: recipe.key } } };
+    const { name } = recipe;
+    await act(
+      () => answered(api.DELETE("/api/recipes/{recipe}", away)),
+      ofHouse ? "the house recipe stands again" : "",
+    );
+    if (!ofHouse || trouble) return;
+    key = usual;
+    toast.say(`${name} is put away. Orders that take it keep it.`, {
+      word: "Bring it back",
+      run: () => act(() => answered(api.POST("/api/recipes/{recipe}/restore", away)), "it is back"),
+    });
   }
 
   const save = (asNew: boolean) =>
@@ -107,6 +126,7 @@
           <th scope="col">ingredient</th>
           <th scope="col">is</th>
           <th scope="col">grams</th>
+          <th scope="col">g a whole one</th>
           <th scope="col">g a cup</th>
           <th scope="col">price a kg</th>
           <th scope="col">g a pack</th>
@@ -140,7 +160,7 @@
                 {#each PARTS as part (part)}<option value={part}>{said(part)}</option>{/each}
               </select>
             </td>
-            {#each [["grams", "grams"], ["gramsPerCup", "grams a cup"], ["pricePerKg", "price a kg"], ["packGrams", "grams a pack"]] as const as [name, word] (name)}
+            {#each [["grams", "grams"], ["pieceGrams", "grams of a whole one"], ["gramsPerCup", "grams a cup"], ["pricePerKg", "price a kg"], ["packGrams", "grams a pack"]] as const as [name, word] (name)}
               <td>
                 <input
                   class="number"
@@ -205,19 +225,12 @@
     >
     <Press disabled={!draft} onpress={() => save(false)}>Save this recipe</Press>
     <Press plain onpress={() => save(true)}>Save as a new one</Press>
-    <Press
-      plain
-      onpress={() =>
-        act(
-          () =>
-            answered(
-              api.DELETE("/api/recipes/{recipe}", {
-                params: { path: { recipe: recipe?.key ?? "" } },
-              }),
-            ),
-          "the house recipe stands again",
-        )}>Back to the house's</Press
+    <Press plain disabled={recipe.key === usual && !ofHouse} onpress={takeBack}
+      >{ofHouse ? "Back to the house's" : "Put it away"}</Press
     >
+    {#if recipe.key === usual && !ofHouse}
+      <span class="soft">orders take it: let them take another one before you put it away</span>
+    {/if}
     <span class="soft" role="status">{saidLast}</span>
   </p>
 {/if}

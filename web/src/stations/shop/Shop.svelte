@@ -49,11 +49,23 @@
   }
   onMount(() => void look());
 
-  function put(name: string, value: number | string) {
+  function put(name: string, value: number | string | Settings["words"]) {
     if (!draft) return;
     draft = { ...draft, [name]: value };
     said = "";
     saver.push(draft);
+  }
+
+  const WORDS = [
+    { word: "stiff", count: "the base as it is" },
+    { word: "piping", count: "50 s" },
+    { word: "medium", count: "36 s" },
+    { word: "flood", count: "the flood" },
+    { word: "glaze", count: "3 s" },
+  ] as const;
+
+  function setWord(word: keyof Settings["words"], said: string) {
+    if (draft) put("words", { ...draft.words, [word]: said.trim() });
   }
 
   function setTip(at: number, change: { openingMm: number | null } | { owned: number | null }) {
@@ -131,6 +143,24 @@
           {/each}
         </div>
         <Recipes usual={draft.recipe} onusual={(key) => put("recipe", key)} />
+        <h2>Words for how stiff it is</h2>
+        <p class="soft">Each word is a count; call it what your kitchen calls it.</p>
+        <div class="grid">
+          {#each WORDS as { word, count } (word)}
+            <Field
+              label="for {count}"
+              trouble={problem?.field.endsWith(`words.${word}`) ? problem.detail : ""}
+            >
+              <input
+                aria-label="word for {count}"
+                value={draft.words[word]}
+                maxlength="16"
+                autocomplete="off"
+                onchange={(e) => setWord(word, e.currentTarget.value)}
+              />
+            </Field>
+          {/each}
+        </div>
         <h2>Tips</h2>
         <p class="soft">
           Measure the openings with a needle gauge, and count how many you have of each.

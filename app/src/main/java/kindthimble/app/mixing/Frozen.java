@@ -19,4 +19,14 @@ import kindthimble.core.shop.ShopSettings;
 record Frozen(PourView pour, OrderDetails details, List<Counted> designs, ShopSettings shop, BaseRecipe recipe) {
     /** A design and how many of it. */
     record Counted(int count, Design document) {}
+
+    MixingView.FrozenFrom kept() {
+        return new MixingView.FrozenFrom(
+                designs.stream()
+                        .map(design -> design.count() + " " + design.document().name())
+                        .toList(),
+                recipe.name(),
+                details.floodSeconds(),
+                details.extra());
+    }
 }

@@ -85,6 +85,7 @@ public class MixingService {
                 jars(order, recipe),
                 neighbours(order),
                 mixing.map(MixingEntity::startedAt).orElse(null),
+                mixing.map(m -> m.frozen().kept()).orElse(null),
                 mixing.map(m -> Difference.between(m.frozen().pour().pour(), now.pour(), settings, recipe))
                         .orElse(null));
     }

@@ -6,6 +6,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import kindthimble.app.bowls.PourView;
+import kindthimble.app.order.Extra;
 import kindthimble.app.shelf.ShelfService;
 import kindthimble.core.pour.Difference;
 import kindthimble.core.pour.Joining;
@@ -27,6 +28,7 @@ import kindthimble.core.pour.TipUse;
  * @param jars left-over icing that fits a bowl of this order
  * @param neighbours orders handed over within a week of this one
  * @param startedAt when mixing started; null when it has not
+ * @param kept what the frozen plan came from; null when it has not started
  * @param difference what has come about since then; null when it has not started
  */
 public record MixingView(
@@ -40,7 +42,19 @@ public record MixingView(
         List<FittingJar> jars,
         List<Neighbour> neighbours,
         @Nullable Instant startedAt,
+        @Nullable FrozenFrom kept,
         @Nullable Difference difference) {
+
+    /**
+     * What a plan came from when it was frozen.
+     *
+     * @param designs and how many cookies of each, in words
+     * @param recipe name of the base
+     * @param floodSeconds the order's flood; null for the shop's
+     * @param extra how much was mixed beyond the cookies
+     */
+    public record FrozenFrom(
+            List<String> designs, String recipe, @Nullable Double floodSeconds, Extra extra) {}
 
     /**
      * @param jar what is in it

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import kindthimble.app.bowls.PourView;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.icing.KitchenWords;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.pour.Pour;
 import kindthimble.core.shop.HouseDefaults;
@@ -21,9 +22,8 @@ final class Amounts {
         return String.format(Locale.ROOT, g >= 19.95 ? "%.0f g" : "%.1f g", g);
     }
 
-    static String count(Consistency.State state, double seconds) {
-        String count = String.format(Locale.ROOT, "%s s", trimmed(seconds));
-        return state == Consistency.State.FLOOD ? count : state.name().toLowerCase(Locale.ROOT) + " " + count;
+    static String count(KitchenWords words, Consistency.State state, double seconds) {
+        return words.said(state, trimmed(seconds) + " s");
     }
 
     /** Water or sugar that goes into a portion. */

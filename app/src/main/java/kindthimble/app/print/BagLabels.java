@@ -3,6 +3,7 @@ package kindthimble.app.print;
 import java.util.ArrayList;
 import java.util.List;
 import kindthimble.app.bowls.PourView;
+import kindthimble.core.icing.KitchenWords;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.pour.Pour;
 
@@ -46,7 +47,7 @@ final class BagLabels {
 
     private record Label(PourView.BowlColour colour, Pour.Portion portion, int n) {}
 
-    static byte[] of(String order, PourView pour, Sheet sheet) {
+    static byte[] of(String order, PourView pour, Sheet sheet, KitchenWords words) {
         List<Label> labels = new ArrayList<>();
         for (Pour.Bowl bowl : pour.pour().bowls()) {
             for (Pour.Portion portion : bowl.portions()) {
@@ -69,6 +70,7 @@ final class BagLabels {
                         order,
                         labels.get(i),
                         sheet,
+                        words,
                         sheet.left + place % sheet.across * (sheet.width + sheet.gapX),
                         sheet.top + place / sheet.across * (sheet.height + sheet.gapY));
             }
@@ -76,7 +78,8 @@ final class BagLabels {
         }
     }
 
-    private static void label(Paper paper, String order, Label label, Sheet sheet, double x, double y) {
+    private static void label(
+            Paper paper, String order, Label label, Sheet sheet, KitchenWords words, double x, double y) {
         Pour.Portion portion = label.portion();
         double room = sheet.width - 8;
         if (sheet == Sheet.PLAIN) {
@@ -87,7 +90,7 @@ final class BagLabels {
         }
         paper.swatch(x + 4, y + 4, 8, 8, label.colour().hex());
         paper.writeWithin(x + 15, y + 10, 15, true, label.colour().name(), room - 12);
-        paper.write(x + 4, y + 19, 13, true, Amounts.count(portion.state(), portion.countSeconds()));
+        paper.write(x + 4, y + 19, 13, true, Amounts.count(words, portion.state(), portion.countSeconds()));
         String tip = portion.tips().isEmpty() ? Amounts.cut(portion) : "tip " + String.join(" > ", portion.tips());
         paper.writeTo(x + 4 + room, y + 19, 13, true, tip);
         paper.write(x + 4, y + 26, 11, false, Amounts.grams(portion.gramsPerBag()));

@@ -4,9 +4,12 @@ import java.util.List;
 import java.util.Locale;
 import kindthimble.app.bowls.PourView;
 import kindthimble.app.mixing.MixingView;
+import kindthimble.core.icing.KitchenWords;
 import kindthimble.core.pour.Ladder;
 import kindthimble.core.pour.MixingOrder;
 import kindthimble.core.pour.Pour;
+import kindthimble.core.shop.Measures;
+import kindthimble.core.shop.ShopSettings;
 
 /** The sheet for the wall: base, then bowls in order with their ladders and bags. One page, or two; readable at arm's length. */
 final class MixingSheet {
@@ -17,38 +20,42 @@ final class MixingSheet {
 
     private final Paper paper;
     private final double size;
+    private final KitchenWords words;
+    private final boolean spoons;
     private double y = 20;
 
-    private MixingSheet(Paper paper, double size) {
+    private MixingSheet(Paper paper, double size, ShopSettings shop) {
         this.paper = paper;
         this.size = size;
+        this.words = shop.words();
+        this.spoons = shop.measures() == Measures.GRAMS_AND_SPOONS;
     }
 
-    static byte[] of(String order, MixingView mixing, boolean spoons) {
+    static byte[] of(String order, MixingView mixing, ShopSettings shop) {
         try (Paper paper = new Paper("Mixing sheet: " + order)) {
             // Large where it fits, smaller where there is much of it.
             double size = mixing.pour().pour().bowls().size() <= FEW_BOWLS ? 13 : 10.5;
-            new MixingSheet(paper, size).write(order, mixing, spoons);
+            new MixingSheet(paper, size, shop).write(order, mixing);
             return paper.bytes();
         }
     }
 
-    private void write(String order, MixingView mixing, boolean spoons) {
+    private void write(String order, MixingView mixing) {
         PourView view = mixing.pour();
         paper.writeWithin(LEFT, y, 22, true, order, RIGHT - LEFT - 50);
         paper.writeTo(RIGHT, y, 11, false, String.format(Locale.ROOT, "about %.0f min of hands", mixing.minutes()));
         y += 10;
-        base(view, spoons);
+        base(view);
         mixing.steps().stream()
                 .filter(step -> step.doing() == MixingOrder.Doing.TINT)
-                .forEach(step -> bowl(view, step, mixing.ladders().get(step.colour()), spoons));
+                .forEach(step -> bowl(view, step, mixing.ladders().get(step.colour())));
         if (!view.caution().isEmpty()) {
             room(8);
             paper.writeWithin(LEFT, y, 9.5, false, view.caution(), RIGHT - LEFT);
         }
     }
 
-    private void base(PourView view, boolean spoons) {
+    private void base(PourView view) {
         List<Pour.Batch> batches = view.pour().batches();
         paper.write(LEFT, y, size + 3, true, view.recipe() + " base");
         paper.writeTo(RIGHT, y, size, false, batches.size() == 1 ? "one batch" : batches.size() + " batches, each:");
@@ -70,7 +77,7 @@ final class MixingSheet {
         y += 8;
     }
 
-    private void bowl(PourView view, MixingOrder.Step step, List<Ladder.Rung> ladder, boolean spoons) {
+    private void bowl(PourView view, MixingOrder.Step step, List<Ladder.Rung> ladder) {
         Pour.Bowl bowl = view.pour().bowls().stream()
                 .filter(b -> b.colour().equals(step.colour()))
                 .findFirst()
@@ -89,7 +96,7 @@ final class MixingSheet {
         y += size * 0.55;
         for (Ladder.Rung rung : ladder) {
             Pour.Portion portion = bowl.portions().get(rung.portion());
-            paper.write(LEFT + 12, y, size, false, Amounts.count(rung.state(), rung.countSeconds()));
+            paper.write(LEFT + 12, y, size, false, Amounts.count(words, rung.state(), rung.countSeconds()));
             paper.write(LEFT + 44, y, size, false, Amounts.stirredIn(rung.waterGrams(), rung.sugarGrams(), spoons));
             paper.write(LEFT + 100, y, size, false, "take " + Amounts.grams(rung.takenGrams() + rung.sugarGrams()));
             paper.writeTo(RIGHT, y, size, false, Amounts.outOf(portion));

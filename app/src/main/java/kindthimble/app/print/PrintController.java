@@ -2,11 +2,6 @@ package kindthimble.app.print;
 
 import io.swagger.v3.oas.annotations.Hidden;
 import java.nio.charset.StandardCharsets;
-import kindthimble.app.mixing.MixingService;
-import kindthimble.app.order.OrderService;
-import kindthimble.app.shop.ShopService;
-import kindthimble.core.catalogue.Refused;
-import kindthimble.core.shop.Measures;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -22,45 +17,26 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/orders/{order}/print")
 class PrintController {
-    private final MixingService mixing;
-    private final OrderService orders;
-    private final ShopService shop;
+    private final Prints prints;
 
-    PrintController(MixingService mixing, OrderService orders, ShopService shop) {
-        this.mixing = mixing;
-        this.orders = orders;
-        this.shop = shop;
+    PrintController(Prints prints) {
+        this.prints = prints;
     }
 
     @GetMapping("/mixing-sheet.pdf")
     ResponseEntity<byte[]> mixingSheet(@PathVariable long order) {
-        boolean spoons = shop.settings().measures() == Measures.GRAMS_AND_SPOONS;
-        return file(
-                "mixing-sheet.pdf", MediaType.APPLICATION_PDF, MixingSheet.of(name(order), mixing.view(order), spoons));
+        return file("mixing-sheet.pdf", MediaType.APPLICATION_PDF, prints.mixingSheet(order));
     }
 
     /** Labels for the bags, as they are laid out on a sheet of 14, 21 or 24 labels, or on plain paper. */
     @GetMapping("/bag-labels.pdf")
     ResponseEntity<byte[]> bagLabels(@PathVariable long order, @RequestParam(defaultValue = "PLAIN") String sheet) {
-        BagLabels.Sheet laid;
-        try {
-            laid = BagLabels.Sheet.valueOf(sheet);
-        } catch (IllegalArgumentException e) {
-            throw new Refused(
-                    "sheet", "There is no such sheet of labels. Take 14, 21 or 24 to a sheet, or plain paper.");
-        }
-        return file(
-                "bag-labels.pdf",
-                MediaType.APPLICATION_PDF,
-                BagLabels.of(name(order), mixing.view(order).pour(), laid));
+        return file("bag-labels.pdf", MediaType.APPLICATION_PDF, prints.bagLabels(order, sheet));
     }
 
     @GetMapping("/shopping.pdf")
     ResponseEntity<byte[]> shopping(@PathVariable long order) {
-        return file(
-                "shopping.pdf",
-                MediaType.APPLICATION_PDF,
-                ShoppingSheet.pdf(name(order), mixing.view(order).shopping()));
+        return file("shopping.pdf", MediaType.APPLICATION_PDF, prints.shopping(order));
     }
 
     @GetMapping("/shopping.csv")
@@ -68,11 +44,7 @@ class PrintController {
         return file(
                 "shopping.csv",
                 new MediaType("text", "csv", StandardCharsets.UTF_8),
-                ShoppingSheet.csv(mixing.view(order).shopping()).getBytes(StandardCharsets.UTF_8));
-    }
-
-    private String name(long order) {
-        return orders.order(order).details().name();
+                prints.shoppingTable(order).getBytes(StandardCharsets.UTF_8));
     }
 
     private static ResponseEntity<byte[]> file(String name, MediaType type, byte[] bytes) {

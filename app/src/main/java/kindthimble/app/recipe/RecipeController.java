@@ -5,6 +5,7 @@ import kindthimble.core.icing.BaseRecipe;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -29,8 +30,14 @@ class RecipeController {
         return recipes.save(recipe);
     }
 
+    /** Takes the shop's changes back, or puts a recipe of the shop's own away. */
     @DeleteMapping("/{recipe}")
-    BaseRecipe reset(@PathVariable String recipe) {
-        return recipes.reset(recipe);
+    BaseRecipe takeBack(@PathVariable String recipe) {
+        return recipes.takeBack(recipe);
+    }
+
+    @PostMapping("/{recipe}/restore")
+    BaseRecipe restore(@PathVariable String recipe) {
+        return recipes.restore(recipe);
     }
 }

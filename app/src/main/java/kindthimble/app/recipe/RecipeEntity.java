@@ -30,6 +30,7 @@ class RecipeEntity {
     private double ownCountSeconds;
     private double perGram;
     private String caution;
+    private boolean putAway;
 
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "base_recipe_ingredient", joinColumns = @JoinColumn(name = "recipe_key"))
@@ -53,6 +54,14 @@ class RecipeEntity {
             String allergens,
             Double pricePerKg,
             Double packGrams) {}
+
+    boolean isPutAway() {
+        return putAway;
+    }
+
+    void putAway(boolean away) {
+        putAway = away;
+    }
 
     final void set(BaseRecipe recipe) {
         name = recipe.name();

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import kindthimble.core.catalogue.Refused;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Ingredient;
@@ -32,7 +33,9 @@ public class RecipeService {
     public List<BaseRecipe> all() {
         Map<String, BaseRecipe> all = new LinkedHashMap<>();
         HouseRecipes.ALL.forEach(recipe -> all.put(recipe.key(), recipe));
-        recipes.findAll().forEach(stored -> all.put(stored.recipe().key(), stored.recipe()));
+        recipes.findAll().stream()
+                .filter(stored -> !stored.isPutAway())
+                .forEach(stored -> all.put(stored.recipe().key(), stored.recipe()));
         return List.copyOf(all.values());
     }
 
@@ -62,15 +65,29 @@ public class RecipeService {
         return recipes.saveAndFlush(entity).recipe();
     }
 
-    /** Takes the shop's changes back: the house's own recipe stands again. */
-    BaseRecipe reset(String key) {
-        BaseRecipe house = HouseRecipes.ALL.stream()
-                .filter(recipe -> recipe.key().equals(key))
-                .findFirst()
-                .orElseThrow(() ->
-                        new Refused("", "This recipe is the shop's own: there is no house recipe to go back to."));
-        recipes.findById(key).ifPresent(recipes::delete);
-        return house;
+    /**
+     * Takes the shop's changes to a house recipe back; puts one of the shop's own away, which orders that take it still find.
+     *
+     * @return the recipe as it stands now
+     */
+    BaseRecipe takeBack(String key) {
+        BaseRecipe recipe = recipe(key);
+        Optional<BaseRecipe> house = HouseRecipes.ALL.stream()
+                .filter(ofHouse -> ofHouse.key().equals(key))
+                .findFirst();
+        if (house.isPresent()) {
+            recipes.findById(key).ifPresent(recipes::delete);
+            return house.get();
+        }
+        recipes.findById(key).ifPresent(stored -> stored.putAway(true));
+        return recipe;
+    }
+
+    /** Brings a recipe back that was put away. */
+    BaseRecipe restore(String key) {
+        BaseRecipe recipe = recipe(key);
+        recipes.findById(key).ifPresent(stored -> stored.putAway(false));
+        return recipe;
     }
 
     /** A recipe as it is typed. */
@@ -136,8 +153,8 @@ public class RecipeService {
         String stem =
                 name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-+|-+$", "");
         String key = stem.isEmpty() ? "recipe" : stem;
-        List<String> taken = all().stream().map(BaseRecipe::key).toList();
-        for (int i = 2; taken.contains(key); i++) {
+        List<String> ofHouse = HouseRecipes.ALL.stream().map(BaseRecipe::key).toList();
+        for (int i = 2; ofHouse.contains(key) || recipes.existsById(key); i++) {
             key = stem + "-" + i;
         }
         return key;

@@ -3,6 +3,7 @@ package kindthimble.app.rehearsal;
 import java.util.List;
 import kindthimble.app.order.OrderService;
 import kindthimble.app.order.OrderView;
+import kindthimble.app.print.Prints;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -22,12 +23,15 @@ class Rehearsal {
     private static final Logger LOG = LoggerFactory.getLogger(Rehearsal.class);
     private static final int ROUNDS = 60;
     private static final int MOST_ORDERS = 3;
+    private static final int PRINTED = 3;
 
     private final OrderService orders;
+    private final Prints prints;
     private final JsonMapper json;
 
-    Rehearsal(OrderService orders, JsonMapper json) {
+    Rehearsal(OrderService orders, Prints prints, JsonMapper json) {
         this.orders = orders;
+        this.prints = prints;
         this.json = json;
     }
 
@@ -46,6 +50,10 @@ class Rehearsal {
             for (int round = 1; round <= ROUNDS; round++) {
                 for (long id : ids) {
                     json.writeValueAsBytes(orders.asIfChanged(id, round));
+                    if (round <= PRINTED) {
+                        prints.mixingSheet(id);
+                        prints.bagLabels(id, "PLAIN");
+                    }
                 }
             }
             LOG.info("Rehearsed");

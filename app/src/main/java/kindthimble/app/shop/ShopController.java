@@ -5,7 +5,9 @@ import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Refused;
 import kindthimble.core.cutter.CutterShape;
+import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.move.Move;
+import kindthimble.core.shop.HouseRecipes;
 import kindthimble.core.shop.ShopSettings;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -39,8 +41,11 @@ class ShopController {
     @GetMapping("/catalogue")
     CatalogueView catalogue() {
         return new CatalogueView(
-                Catalogue.of(Move.class), Catalogue.of(CutterShape.class), Catalogue.parametersOf(ShopSettings.class));
+                Catalogue.of(Move.class),
+                Catalogue.of(CutterShape.class),
+                Catalogue.parametersOf(ShopSettings.class),
+                HouseRecipes.ALL.stream().map(BaseRecipe::key).toList());
     }
 
-    record CatalogueView(List<Kind> moves, List<Kind> cutters, List<Kind.Parameter> shop) {}
+    record CatalogueView(List<Kind> moves, List<Kind> cutters, List<Kind.Parameter> shop, List<String> houseRecipes) {}
 }

@@ -15,6 +15,7 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.ArrayList;
 import java.util.List;
+import kindthimble.core.icing.KitchenWords;
 import kindthimble.core.shop.DetailSchool;
 import kindthimble.core.shop.Filling;
 import kindthimble.core.shop.Measures;
@@ -78,7 +79,12 @@ class ShopEntity {
             double brushedGramsPerCm,
             String recipe,
             int cookiesPerBox,
-            @Enumerated(EnumType.STRING) Measures measures) {}
+            @Enumerated(EnumType.STRING) Measures measures,
+            String wordStiff,
+            String wordPiping,
+            String wordMedium,
+            String wordFlood,
+            String wordGlaze) {}
 
     @Embeddable
     record TipRow(String name, double openingMm, int owned) {}
@@ -118,7 +124,12 @@ class ShopEntity {
                 s.brushedGramsPerCm(),
                 s.recipe(),
                 s.cookiesPerBox(),
-                s.measures());
+                s.measures(),
+                s.words().stiff(),
+                s.words().piping(),
+                s.words().medium(),
+                s.words().flood(),
+                s.words().glaze());
         List<TipRow> rows = s.tips().stream()
                 .map(tip -> new TipRow(tip.name(), tip.openingMm(), tip.owned()))
                 .toList();
@@ -160,6 +171,12 @@ class ShopEntity {
                 numbers.recipe(),
                 numbers.cookiesPerBox(),
                 numbers.measures(),
+                new KitchenWords(
+                        numbers.wordStiff(),
+                        numbers.wordPiping(),
+                        numbers.wordMedium(),
+                        numbers.wordFlood(),
+                        numbers.wordGlaze()),
                 tips.stream()
                         .map(row -> new Tip(row.name(), row.openingMm(), row.owned()))
                         .toList());

@@ -5,6 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.icing.Consistency;
+import kindthimble.core.mark.Icing;
 import kindthimble.core.shop.ShopSettings;
 
 /**
@@ -13,7 +15,7 @@ import kindthimble.core.shop.ShopSettings;
  * @param colours those whose bowls changed
  * @param bowls how many more bowls; negative for fewer
  * @param batches how many more batches the whole plan would take now
- * @param topUps small bowls that make up for what is missing; base of each, with what the bowl keeps
+ * @param topUps small bowls that make up for what is missing
  * @param topUpBatches base to make for them, beyond what the first mixing has left over
  * @param caution what to know of those batches, or empty
  */
@@ -34,10 +36,10 @@ public record Difference(
     public record OfColour(String colour, double gramsBefore, double gramsNow) {}
 
     /**
-     * @param colour its key
-     * @param baseGrams to mix more
+     * @param bowl what is mixed, thinned and bagged anew: bags and bowl keep their share once more
+     * @param ladder how it comes down
      */
-    public record TopUp(String colour, double baseGrams) {}
+    public record TopUp(Pour.Bowl bowl, List<Ladder.Rung> ladder) {}
 
     /**
      * @param frozen the plan when mixing started
@@ -45,34 +47,71 @@ public record Difference(
      */
     public static Difference between(Pour frozen, Pour now, ShopSettings shop, BaseRecipe recipe) {
         Map<String, Pour.Bowl> before = byColour(frozen);
-        Map<String, Pour.Bowl> after = byColour(now);
-        Map<String, Pour.Bowl> all = new LinkedHashMap<>(after);
+        Map<String, Pour.Bowl> all = byColour(now);
+        List<Demand.OfColour> missing = new ArrayList<>();
+        all.forEach((colour, bowl) -> {
+            List<Demand.Portion> portions = missing(before.get(colour), bowl);
+            if (!portions.isEmpty()) {
+                missing.add(new Demand.OfColour(colour, 0, portions));
+            }
+        });
+        Map<String, Pour.Bowl> after = Map.copyOf(all);
         before.forEach(all::putIfAbsent);
         List<OfColour> colours = new ArrayList<>();
-        List<TopUp> topUps = new ArrayList<>();
-        double more = 0;
         for (String colour : all.keySet()) {
             double was = finished(before.get(colour));
             double is = finished(after.get(colour));
-            if (Math.abs(is - was) < LEAST_GRAMS) {
-                continue;
-            }
-            colours.add(new OfColour(colour, was, is));
-            double base = base(after.get(colour)) - base(before.get(colour));
-            if (base > 0) {
-                double bowl = before.containsKey(colour) ? base + shop.bowlKeepsGrams() : base;
-                topUps.add(new TopUp(colour, bowl));
-                more += bowl;
+            if (Math.abs(is - was) >= LEAST_GRAMS) {
+                colours.add(new OfColour(colour, was, is));
             }
         }
-        Batches batches = Batches.of(Math.max(0, more - frozen.balance().surplusGrams()), shop, recipe);
+        // The spare is in what is missing already.
+        Pour topUp = new Pouring(shop, recipe, new Allowance.Flat(0)).of(new Demand(0, 0, missing));
+        double more = topUp.baseGrams() - frozen.balance().surplusGrams();
+        Batches batches = Batches.of(Math.max(0, more), shop, recipe);
         return new Difference(
                 colours,
                 now.bowls().size() - frozen.bowls().size(),
                 now.batches().size() - frozen.batches().size(),
-                topUps,
+                topUp.bowls().stream()
+                        .map(bowl -> new TopUp(bowl, Ladder.of(bowl)))
+                        .toList(),
                 batches.list(),
                 batches.caution());
+    }
+
+    /** What a bowl's portions lack, each in the shares of those that drink from it now. */
+    private static List<Demand.Portion> missing(Pour.Bowl before, Pour.Bowl now) {
+        List<Demand.Portion> missing = new ArrayList<>();
+        for (Pour.Portion portion : now.portions()) {
+            double had = before == null
+                    ? 0
+                    : before.portions().stream()
+                            .filter(p -> p.countSeconds() == portion.countSeconds() && filled(p) == filled(portion))
+                            .mapToDouble(Difference::wanted)
+                            .sum();
+            double lacks = wanted(portion) - had;
+            if (lacks >= LEAST_GRAMS) {
+                double share = lacks / portion.cookiesGrams();
+                missing.add(new Demand.Portion(
+                        new Consistency(portion.countSeconds()),
+                        filled(portion),
+                        portion.tips(),
+                        portion.drinks().stream()
+                                .map(drink -> drink.times(share))
+                                .toList()));
+            }
+        }
+        return missing;
+    }
+
+    /** A bottle stands in for a tipless bag. */
+    private static Icing.Vessel filled(Pour.Portion portion) {
+        return portion.vessel() == Icing.Vessel.BOTTLE ? Icing.Vessel.BAG : portion.vessel();
+    }
+
+    private static double wanted(Pour.Portion portion) {
+        return portion.cookiesGrams() + portion.spareGrams();
     }
 
     private static Map<String, Pour.Bowl> byColour(Pour pour) {
@@ -87,9 +126,5 @@ public record Difference(
                 : bowl.portions().stream()
                         .mapToDouble(Pour.Portion::finishedGrams)
                         .sum();
-    }
-
-    private static double base(Pour.Bowl bowl) {
-        return bowl == null ? 0 : bowl.baseGrams();
     }
 }

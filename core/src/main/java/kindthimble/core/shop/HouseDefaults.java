@@ -1,6 +1,7 @@
 package kindthimble.core.shop;
 
 import java.util.List;
+import kindthimble.core.icing.KitchenWords;
 
 /**
  * The numbers that a shop starts with, each with its unit and where it comes from. Sources: (k) kitchen practice, rounded, to be
@@ -279,6 +280,7 @@ public final class HouseDefaults {
                 HouseRecipes.MERINGUE_POWDER.key(),
                 COOKIES_PER_BOX,
                 Measures.GRAMS,
+                KitchenWords.HOUSE,
                 TIPS);
     }
 

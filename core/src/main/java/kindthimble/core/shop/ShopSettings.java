@@ -8,6 +8,7 @@ import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Refused;
 import kindthimble.core.catalogue.Unit;
+import kindthimble.core.icing.KitchenWords;
 
 /**
  * What a shop can set for itself. {@link HouseDefaults} says what each starts as.
@@ -42,6 +43,7 @@ import kindthimble.core.catalogue.Unit;
  * @param recipe key of the base that orders take unless they say otherwise
  * @param cookiesPerBox cookies packed together; 0 for no boxes
  * @param measures whether spoons and cups stand beside the grams
+ * @param words what the shop calls the named consistencies
  * @param tips the shop's round tips
  */
 public record ShopSettings(
@@ -133,11 +135,14 @@ public record ShopSettings(
 
         @Choice(word = "measures", from = Choice.From.WORDS) Measures measures,
 
+        KitchenWords words,
+
         List<Tip> tips) {
 
     private static final int LONGEST_TIP_NAME = 20;
 
     public ShopSettings {
+        words = words == null ? KitchenWords.HOUSE : words;
         tips = tips == null ? List.of() : List.copyOf(tips);
     }
 
@@ -146,6 +151,7 @@ public record ShopSettings(
      */
     public void check() {
         Catalogue.check(this);
+        words.check();
         if (mixerLeastGrams > mixerMostGrams) {
             throw new Refused("mixerLeastGrams", "The mixer's least can't be more than its most.");
         }

@@ -203,16 +203,25 @@ class PlanTest {
                         .sorted()
                         .toList());
         Difference.TopUp gold = more.topUps().stream()
-                .filter(topUp -> topUp.colour().equals("gold"))
+                .filter(topUp -> topUp.bowl().colour().equals("gold"))
                 .findFirst()
                 .orElseThrow();
+        double lacking = goesOn(bowl(now, "gold")) - goesOn(bowl(frozen, "gold"));
+        assertEquals(lacking, goesOn(gold.bowl()), 1e-9, "what is missing, and no more");
         assertEquals(
-                bowl(now, "gold").baseGrams() - bowl(frozen, "gold").baseGrams() + SHOP.bowlKeepsGrams(),
-                gold.baseGrams(),
-                1e-9);
+                gold.bowl().baseGrams() - SHOP.bowlKeepsGrams(),
+                gold.ladder().stream()
+                        .mapToDouble(rung -> rung.takenGrams() - rung.waterGrams())
+                        .sum(),
+                1e-9,
+                "its ladder empties the bowl");
         assertEquals(1, more.topUpBatches().size());
         Difference fewer = Difference.between(now, frozen, SHOP, BASE);
         assertTrue(fewer.topUps().isEmpty() && !fewer.colours().isEmpty());
+    }
+
+    private static double goesOn(Pour.Bowl bowl) {
+        return bowl.cookiesGrams() + bowl.spareGrams();
     }
 
     private static Pour.Bowl bowl(Pour pour, String colour) {
