@@ -3,11 +3,22 @@ import type { MixingView } from "../api/types";
 import { desk } from "./order.svelte";
 import { toast } from "./toast.svelte";
 
+const REST_MS = 120;
+
 /** How the open order is mixed: all that follows from its pour. Fetched anew whenever the order's plan changes. */
 class MixingDesk {
   view = $state.raw<MixingView | null>(null);
   trouble = $state("");
   #asked = 0;
+  #order = 0;
+  #soon: ReturnType<typeof setTimeout> | undefined;
+
+  /** Looks when changes have come to rest: while a slider is drawn, the pour goes first. */
+  lookSoon(): void {
+    clearTimeout(this.#soon);
+    if (this.#order !== desk.id) this.forget();
+    this.#soon = setTimeout(() => void this.look(), this.view ? REST_MS : 0);
+  }
 
   /** Looks anew; of several looks under way only the newest counts. */
   async look(): Promise<void> {
@@ -19,6 +30,7 @@ class MixingDesk {
       );
       if (asked === this.#asked) {
         this.view = view;
+        this.#order = order;
         this.trouble = "";
       }
     } catch (e) {
@@ -30,6 +42,7 @@ class MixingDesk {
   }
 
   forget(): void {
+    clearTimeout(this.#soon);
     this.#asked++;
     this.view = null;
     this.trouble = "";

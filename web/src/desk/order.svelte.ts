@@ -80,30 +80,27 @@ class OrderDesk {
     }
   }
 
-  get details(): OrderDetails | null {
-    return this.#detailsDraft ?? this.order?.details ?? null;
-  }
-
-  get pour(): PourView | null {
-    return this.order?.plan.pour ?? null;
-  }
+  readonly details = $derived<OrderDetails | null>(
+    this.#detailsDraft ?? this.order?.details ?? null,
+  );
+  readonly pour = $derived<PourView | null>(this.order?.plan.pour ?? null);
 
   get pourTrouble(): string {
     return this.order?.plan.trouble ?? "";
   }
 
-  get palette(): PaletteColour[] {
-    return this.order?.details.palette ?? [];
-  }
+  readonly palette = $derived<PaletteColour[]>(this.order?.details.palette ?? []);
 
-  get hexes(): Record<string, string> {
-    const bowls = [...(this.pour?.colours ?? []), ...this.palette];
-    return Object.fromEntries(bowls.map((colour) => [colour.key, colour.hex]));
-  }
+  /** The colours of the bowls, and those of the order's palette, by key. */
+  readonly #colours = $derived(
+    new Map([...(this.pour?.colours ?? []), ...this.palette].map((colour) => [colour.key, colour])),
+  );
+  readonly hexes = $derived<Record<string, string>>(
+    Object.fromEntries([...this.#colours].map(([key, colour]) => [key, colour.hex])),
+  );
 
   colourName(key: string): string {
-    const named = [...this.palette, ...(this.pour?.colours ?? [])];
-    return named.find((colour) => colour.key === key)?.name ?? key;
+    return this.#colours.get(key)?.name ?? key;
   }
 
   /** Whether something typed is not stored yet. */
@@ -112,12 +109,12 @@ class OrderDesk {
   }
 
   /** The designs, with what has been typed in the place of what is stored. */
-  get designs(): DesignView[] {
-    return (this.order?.designs ?? []).map((design) => ({
+  readonly designs = $derived<DesignView[]>(
+    (this.order?.designs ?? []).map((design) => ({
       ...design,
       ...this.#designDrafts[design.id],
-    }));
-  }
+    })),
+  );
 
   design(id: number): DesignView | undefined {
     return this.designs.find((design) => design.id === id);

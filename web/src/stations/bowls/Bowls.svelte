@@ -30,7 +30,7 @@
   $effect(() => {
     // Whenever the plan is another one, all that follows from it is fetched anew.
     const plan = desk.order?.plan;
-    untrack(() => (plan?.pour ? void mixing.look() : mixing.forget()));
+    untrack(() => (plan?.pour ? mixing.lookSoon() : mixing.forget()));
   });
 </script>
 

@@ -117,7 +117,9 @@ class BowlsTest {
         saved(page);
         page.navigate(APP.url() + "/orders/1/bowls");
         assertThat(page.locator(".since")).containsText(Pattern.compile("\\+\\d+ g Poppy"));
-        assertThat(page.locator(".since")).containsText("Top up");
+        assertThat(page.locator(".top-ups li").filter(new Locator.FilterOptions().setHasText("Poppy")))
+                .containsText(Pattern.compile("g base:\\s+\\+ .* water, take .* at piping 50 s \\(tip"));
+        assertThat(page.getByText("Kept with it: 24 Diamond kite")).isVisible();
         press(page, "Plan afresh").click();
         assertThat(press(page, "Start mixing")).isVisible();
         page.context().close();
@@ -153,6 +155,25 @@ class BowlsTest {
         page.navigate(APP.url() + "/orders/1/bowls");
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Meringue powder of ours")))
                 .isVisible();
+        page.context().close();
+    }
+
+    @Test
+    @Order(7)
+    void shopHasItsOwnWordsAndPutsARecipeAway() {
+        Page page = BROWSER.open("/shop");
+        page.getByLabel("word for 50 s").fill("line icing");
+        page.getByLabel("word for 50 s").press("Tab");
+        assertThat(page.getByText("saved; every order follows")).isVisible();
+        page.getByLabel("look into").selectOption("meringue-powder-of-ours");
+        assertThat(press(page, "Put it away")).isDisabled();
+        page.getByLabel("orders take").selectOption("meringue-powder");
+        press(page, "Put it away").click();
+        assertThat(page.getByLabel("look into")).not().containsText("of ours");
+        press(page, "Bring it back").click();
+        assertThat(page.getByLabel("look into")).containsText("of ours");
+        page.navigate(APP.url() + "/orders/1/bowls");
+        assertThat(page.locator("g.stream").first()).containsText("line icing 50 s");
         page.context().close();
     }
 

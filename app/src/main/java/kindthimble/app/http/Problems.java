@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
+import org.springframework.web.util.DisconnectedClientHelper;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.InvalidTypeIdException;
 import tools.jackson.databind.exc.MismatchedInputException;
@@ -100,6 +101,9 @@ class Problems {
 
     @ExceptionHandler
     ProblemDetail unexpected(Exception e) {
+        if (DisconnectedClientHelper.isClientDisconnectedException(e)) {
+            return null; // The page was left meanwhile: nobody reads an answer.
+        }
         LOG.error("Unexpected", e);
         return problem(
                 HttpStatus.INTERNAL_SERVER_ERROR,

@@ -240,6 +240,8 @@ class MixingTest {
                 "{\"name\": \"Runny\", \"curve\": {\"ownCountSeconds\": 4, \"perGram\": 0.23}, \"ingredients\": [{\"name\": \"sugar\", \"role\": \"SUGAR\", \"grams\": 300}, {\"name\": \"water\", \"role\": \"WATER\", \"grams\": 60}]}");
         assertEquals("runny", own.body().get("key").asString());
         change("\"recipe\":\"dried-egg-white-loose\"", "\"recipe\":\"runny\"");
+        assertEquals(200, APP.call("DELETE", "/api/recipes/runny", null).status());
+        assertFalse(APP.get("/api/recipes").body().toString().contains("runny"), "put away, yet the order keeps it");
         Answer refused = APP.get("/api/orders/1/mixing");
         assertEquals(422, refused.status());
         assertTrue(refused.body().get("detail").asString().contains("Take a stiffer base"));
