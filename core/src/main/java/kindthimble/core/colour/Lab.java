@@ -31,10 +31,7 @@ public record Lab(double l, double a, double b) {
         double r = linear(Integer.parseInt(hex.substring(1, 3), 16) / 255.0);
         double g = linear(Integer.parseInt(hex.substring(3, 5), 16) / 255.0);
         double b = linear(Integer.parseInt(hex.substring(5, 7), 16) / 255.0);
-        return ofXyz(
-                0.4124 * r + 0.3576 * g + 0.1805 * b,
-                0.2126 * r + 0.7152 * g + 0.0722 * b,
-                0.0193 * r + 0.1192 * g + 0.9505 * b);
+        return ofLinearRgb(r, g, b);
     }
 
     /** A colour by its tristimulus values, Y of white being 1. */
@@ -43,6 +40,43 @@ public record Lab(double l, double a, double b) {
         double fy = root(y / WHITE[1]);
         double fz = root(z / WHITE[2]);
         return new Lab(116 * fy - 16, 500 * (fx - fy), 200 * (fy - fz));
+    }
+
+    /** Tristimulus values of the white that colours are seen against, Y = 1. */
+    public static double[] white() {
+        return WHITE.clone();
+    }
+
+    /** Its tristimulus values, Y of white being 1. */
+    public double[] xyz() {
+        double fy = (l + 16) / 116;
+        return new double[] {
+            WHITE[0] * cube(fy + a / 500), WHITE[1] * cube(fy), WHITE[2] * cube(fy - b / 200),
+        };
+    }
+
+    /** As the screen's linear red, green and blue, 0 to 1 within its gamut and beyond that outside it. */
+    public double[] linearRgb() {
+        double[] c = xyz();
+        return new double[] {
+            3.2406 * c[0] - 1.5372 * c[1] - 0.4986 * c[2],
+            -0.9689 * c[0] + 1.8758 * c[1] + 0.0415 * c[2],
+            0.0557 * c[0] - 0.2040 * c[1] + 1.0570 * c[2],
+        };
+    }
+
+    /** As {@code #RRGGBB}; what the screen can't show is clipped to what it can. */
+    public String hex() {
+        double[] rgb = linearRgb();
+        return "#%02X%02X%02X".formatted(coded(rgb[0]), coded(rgb[1]), coded(rgb[2]));
+    }
+
+    /** A colour by the screen's linear red, green and blue. */
+    public static Lab ofLinearRgb(double r, double g, double b) {
+        return ofXyz(
+                0.4124 * r + 0.3576 * g + 0.1805 * b,
+                0.2126 * r + 0.7152 * g + 0.0722 * b,
+                0.0193 * r + 0.1192 * g + 0.9505 * b);
     }
 
     /** Distance from grey of the same lightness. */
@@ -91,6 +125,15 @@ public record Lab(double l, double a, double b) {
 
     private static double linear(double share) {
         return share <= 0.04045 ? share / 12.92 : Math.pow((share + 0.055) / 1.055, 2.4);
+    }
+
+    private static int coded(double linear) {
+        double share = linear <= 0.0031308 ? 12.92 * linear : 1.055 * Math.pow(linear, 1 / 2.4) - 0.055;
+        return (int) Math.round(255 * Math.max(0, Math.min(1, share)));
+    }
+
+    private static double cube(double t) {
+        return t > DELTA ? t * t * t : 3 * DELTA * DELTA * (t - 4.0 / 29);
     }
 
     private static double root(double t) {
