@@ -81,7 +81,7 @@ public record Lab(double l, double a, double b) {
 
     /** Distance from grey of the same lightness. */
     public double chroma() {
-        return Math.hypot(a, b);
+        return length(a, b);
     }
 
     /**
@@ -95,8 +95,8 @@ public record Lab(double l, double a, double b) {
         double g = 0.5 * (1 - Math.sqrt(seventh(meanChroma)));
         double a1 = a * (1 + g);
         double a2 = other.a * (1 + g);
-        double c1 = Math.hypot(a1, b);
-        double c2 = Math.hypot(a2, other.b);
+        double c1 = length(a1, b);
+        double c2 = length(a2, other.b);
         double h1 = hue(a1, b);
         double h2 = hue(a2, other.b);
         double deltaHue = deltaHue(h1, h2, c1 * c2);
@@ -141,8 +141,14 @@ public record Lab(double l, double a, double b) {
     }
 
     private static double seventh(double chroma) {
-        double power = Math.pow(chroma, 7);
+        double cubed = chroma * chroma * chroma;
+        double power = cubed * cubed * chroma;
         return power / (power + POW_25_7);
+    }
+
+    /** No colour is so far out that Math.hypot's care is needed, which is much slower. */
+    private static double length(double x, double y) {
+        return Math.sqrt(x * x + y * y);
     }
 
     private static double cos(double degrees) {

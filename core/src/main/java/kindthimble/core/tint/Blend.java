@@ -15,8 +15,13 @@ final class Blend {
     private final double[] whitening;
     private final double[] whitePoint;
     private final double[] reflectance = new double[Observer.BANDS];
-    private final double[] slope = new double[Observer.BANDS];
     private final double[] absorption = new double[Observer.BANDS];
+    private final double[] root = new double[Observer.BANDS];
+    private final double[] slopeX = new double[Observer.BANDS];
+    private final double[] slopeY = new double[Observer.BANDS];
+    private final double[] slopeZ = new double[Observer.BANDS];
+    private final double[] curveSlope = new double[3];
+    private double scatter = 1;
 
     Blend(WhiteIcing white, List<Gel> gels) {
         this.white = white.absorption();
@@ -49,26 +54,33 @@ final class Blend {
         return Observer.lab(reflectance);
     }
 
-    /**
-     * L, a and b into {@code lab}, and their slopes against drops of each gel of {@code along} into {@code slopes[gel][0 to 2]}.
-     */
-    void lookAndSlopes(int[] which, double[] drops, int[] along, double[] lab, double[][] slopes) {
-        double scatter = mix(which, drops);
+    /** The same into {@code lab}, as L, a and b; {@link #slopes} then tells of this look. */
+    void look(int[] which, double[] drops, double[] lab) {
+        mix(which, drops);
+        double x = 0;
+        double y = 0;
+        double z = 0;
         for (int i = 0; i < Observer.BANDS; i++) {
-            double q = absorption[i];
-            slope[i] = (1 - (q + 1) / Math.sqrt(q * q + 2 * q)) / scatter;
+            x += Observer.wx(i) * reflectance[i];
+            y += Observer.wy(i) * reflectance[i];
+            z += Observer.wz(i) * reflectance[i];
         }
-        double[] xyz = Observer.xyz(reflectance);
-        double[] f = new double[3];
-        double[] df = new double[3];
-        for (int c = 0; c < 3; c++) {
-            double t = xyz[c] / whitePoint[c];
-            f[c] = t > DELTA * DELTA * DELTA ? Math.cbrt(t) : t / (3 * DELTA * DELTA) + 4.0 / 29;
-            df[c] = (t > DELTA * DELTA * DELTA ? 1 / (3 * f[c] * f[c]) : 1 / (3 * DELTA * DELTA)) / whitePoint[c];
+        double fx = curve(0, x / whitePoint[0]);
+        double fy = curve(1, y / whitePoint[1]);
+        double fz = curve(2, z / whitePoint[2]);
+        lab[0] = 116 * fy - 16;
+        lab[1] = 500 * (fx - fy);
+        lab[2] = 200 * (fy - fz);
+    }
+
+    /** Slopes of L, a and b of the last look against drops of each gel of {@code along}, into {@code into[gel][0 to 2]}. */
+    void slopes(int[] along, double[][] into) {
+        for (int i = 0; i < Observer.BANDS; i++) {
+            double slope = (1 - (absorption[i] + 1) / root[i]) / scatter;
+            slopeX[i] = Observer.wx(i) * slope;
+            slopeY[i] = Observer.wy(i) * slope;
+            slopeZ[i] = Observer.wz(i) * slope;
         }
-        lab[0] = 116 * f[1] - 16;
-        lab[1] = 500 * (f[0] - f[1]);
-        lab[2] = 200 * (f[1] - f[2]);
         for (int n = 0; n < along.length; n++) {
             double[] gel = k[along[n]];
             double w = whitening[along[n]];
@@ -76,21 +88,29 @@ final class Blend {
             double y = 0;
             double z = 0;
             for (int i = 0; i < Observer.BANDS; i++) {
-                double change = slope[i] * (gel[i] - absorption[i] * w);
-                x += Observer.wx(i) * change;
-                y += Observer.wy(i) * change;
-                z += Observer.wz(i) * change;
+                double change = gel[i] - absorption[i] * w;
+                x += slopeX[i] * change;
+                y += slopeY[i] * change;
+                z += slopeZ[i] * change;
             }
-            double dy = df[1] * y;
-            slopes[n][0] = 116 * dy;
-            slopes[n][1] = 500 * (df[0] * x - dy);
-            slopes[n][2] = 200 * (dy - df[2] * z);
+            double dy = curveSlope[1] * y;
+            into[n][0] = 116 * dy;
+            into[n][1] = 500 * (curveSlope[0] * x - dy);
+            into[n][2] = 200 * (dy - curveSlope[2] * z);
         }
     }
 
-    /** Fills in K/S and the light given back; answers how much more it scatters than without a whitener. */
-    private double mix(int[] which, double[] drops) {
-        double scatter = 1;
+    /** The curve of lightness of one of X, Y and Z (CIE 15), whose slope is kept. */
+    private double curve(int which, double t) {
+        boolean light = t > DELTA * DELTA * DELTA;
+        double f = light ? Math.cbrt(t) : t / (3 * DELTA * DELTA) + 4.0 / 29;
+        curveSlope[which] = (light ? 1 / (3 * f * f) : 1 / (3 * DELTA * DELTA)) / whitePoint[which];
+        return f;
+    }
+
+    /** Fills in K/S, the light given back, and how much more it scatters than without a whitener. */
+    private void mix(int[] which, double[] drops) {
+        scatter = 1;
         System.arraycopy(white, 0, absorption, 0, Observer.BANDS);
         for (int n = 0; n < which.length; n++) {
             double amount = drops[n];
@@ -103,8 +123,8 @@ final class Blend {
         for (int i = 0; i < Observer.BANDS; i++) {
             double q = absorption[i] / scatter;
             absorption[i] = q;
-            reflectance[i] = 1 + q - Math.sqrt(q * q + 2 * q);
+            root[i] = Math.sqrt(q * q + 2 * q);
+            reflectance[i] = 1 + q - root[i];
         }
-        return scatter;
     }
 }

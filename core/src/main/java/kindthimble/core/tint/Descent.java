@@ -16,8 +16,11 @@ final class Descent {
     private final double[] r = new double[3];
     private final double[][] slopes = new double[3][3];
     private final double[][] j = new double[3][3];
-    private final double[] triedLab = new double[3];
     private final double[] triedR = new double[3];
+    private final double[] g = new double[3];
+    private final boolean[] held = new boolean[3];
+    private final double[][] a = new double[3][4];
+    private final double[] x = new double[3];
 
     /**
      * @param most drops per 100 g in all
@@ -37,15 +40,15 @@ final class Descent {
      */
     record Found(int[] which, double[] drops, double squared, double[][] slopes, double[] at) {}
 
-    /** Goes down from a start. */
-    Found from(int[] which, double[] start) {
+    /** Goes down from a start, so many steps at most. */
+    Found from(int[] which, double[] start, int mostSteps) {
         int n = which.length;
         double[] c = start.clone();
         withinMost(c);
-        look(which, c);
-        double now = Nearness.squared(r);
+        double now = squaredAt(which, c);
+        accept(which);
         double damping = 1e-3;
-        for (int step = 0; step < MOST_STEPS && now > GOOD_ENOUGH && damping < 1e6; step++) {
+        for (int step = 0; step < mostSteps && now > GOOD_ENOUGH && damping < 1e6; step++) {
             double[] move = move(n, c, damping);
             double[] tried = new double[n];
             double moved = 0;
@@ -60,7 +63,7 @@ final class Descent {
             if (then < now) {
                 boolean slow = now - then < 1e-4 * now;
                 c = tried;
-                look(which, c);
+                accept(which);
                 now = then;
                 damping = Math.max(1e-7, damping / 8);
                 if (slow) {
@@ -80,45 +83,47 @@ final class Descent {
         return new Found(which, c, now, kept, r.clone());
     }
 
-    /** Slope of the squared nearness against one more gel, from what was found. */
-    double[] slopesAlong(Found found, int[] along) {
-        double[][] all = new double[along.length][3];
-        double[] three = new double[3];
-        blend.lookAndSlopes(found.which, found.drops, along, lab, all);
-        double[] slope = new double[along.length];
-        for (int g = 0; g < along.length; g++) {
-            nearness.ofSlope(all[g], three);
-            slope[g] = 2 * (three[0] * found.at[0] + three[1] * found.at[1] + three[2] * found.at[2]);
-        }
-        return slope;
+    /** The same to the end. */
+    Found from(int[] which, double[] start) {
+        return from(which, start, MOST_STEPS);
     }
 
-    private void look(int[] which, double[] c) {
-        blend.lookAndSlopes(which, c, which, lab, slopes);
-        nearness.of(lab, r);
+    /** By how much a little of one more gel, for itself, would lessen the squared nearness of what was found: 0 where it would not. */
+    double[] gains(Found found, int[] along) {
+        double[][] all = new double[along.length][3];
+        double[] three = new double[3];
+        blend.look(found.which, found.drops, lab);
+        blend.slopes(along, all);
+        double[] gains = new double[along.length];
+        for (int g = 0; g < along.length; g++) {
+            nearness.ofSlope(all[g], three);
+            double down = three[0] * found.at[0] + three[1] * found.at[1] + three[2] * found.at[2];
+            gains[g] = down < 0 ? down * down / Nearness.squared(three) : 0;
+        }
+        return gains;
+    }
+
+    private double squaredAt(int[] which, double[] c) {
+        blend.look(which, c, lab);
+        nearness.of(lab, triedR);
+        return Nearness.squared(triedR);
+    }
+
+    /** Takes what was looked at last as where it is now. */
+    private void accept(int[] which) {
+        System.arraycopy(triedR, 0, r, 0, 3);
+        blend.slopes(which, slopes);
         for (int i = 0; i < which.length; i++) {
             nearness.ofSlope(slopes[i], j[i]);
         }
     }
 
-    private double squaredAt(int[] which, double[] c) {
-        var seen = blend.look(which, c);
-        triedLab[0] = seen.l();
-        triedLab[1] = seen.a();
-        triedLab[2] = seen.b();
-        nearness.of(triedLab, triedR);
-        return Nearness.squared(triedR);
-    }
-
     /** The damped step; a gel that is at 0 and would go below stays there. */
     private double[] move(int n, double[] c, double damping) {
-        double[] g = new double[n];
-        boolean[] held = new boolean[n];
         for (int i = 0; i < n; i++) {
             g[i] = j[i][0] * r[0] + j[i][1] * r[1] + j[i][2] * r[2];
             held[i] = c[i] <= 0 && g[i] > 0;
         }
-        double[][] a = new double[n][n + 1];
         for (int i = 0; i < n; i++) {
             for (int m = 0; m < n; m++) {
                 a[i][m] = held[i] || held[m] ? 0 : j[i][0] * j[m][0] + j[i][1] * j[m][1] + j[i][2] * j[m][2];
@@ -126,11 +131,11 @@ final class Descent {
             a[i][i] = held[i] ? 1 : a[i][i] * (1 + damping) + 1e-12;
             a[i][n] = held[i] ? 0 : -g[i];
         }
-        return solved(a, n);
+        return solved(n);
     }
 
     /** Gaussian elimination of so small a system; its matrix is positive definite. */
-    private static double[] solved(double[][] a, int n) {
+    private double[] solved(int n) {
         for (int i = 0; i < n; i++) {
             for (int row = i + 1; row < n; row++) {
                 double factor = a[row][i] / a[i][i];
@@ -139,7 +144,6 @@ final class Descent {
                 }
             }
         }
-        double[] x = new double[n];
         for (int i = n - 1; i >= 0; i--) {
             double sum = a[i][n];
             for (int col = i + 1; col < n; col++) {
