@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Icing;
@@ -66,7 +67,7 @@ public record Difference(
             }
         }
         // The spare is in what is missing already.
-        Pour topUp = new Pouring(shop, recipe, new Allowance.Flat(0)).of(new Demand(0, 0, missing));
+        Pour topUp = new Pouring(shop, recipe, new Allowance.Flat(0), tintedLike(now)).of(new Demand(0, 0, missing));
         double more = topUp.baseGrams() - frozen.balance().surplusGrams();
         Batches batches = Batches.of(Math.max(0, more), shop, recipe);
         return new Difference(
@@ -78,6 +79,15 @@ public record Difference(
                         .toList(),
                 batches.list(),
                 batches.caution());
+    }
+
+    /** A small bowl is tinted on its own, as strongly as the large one. */
+    private static Pouring.Wishes tintedLike(Pour pour) {
+        Map<String, Double> gelShares = new LinkedHashMap<>();
+        pour.bowls().stream()
+                .filter(bowl -> bowl.untinted() || bowl.gelShare() > 0)
+                .forEach(bowl -> gelShares.put(bowl.colour(), bowl.gelShare()));
+        return new Pouring.Wishes(Set.of(), List.of(), gelShares, Map.of());
     }
 
     /** What a bowl's portions lack, each in the shares of those that drink from it now. */

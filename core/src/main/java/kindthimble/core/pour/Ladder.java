@@ -39,13 +39,14 @@ public final class Ladder {
         List<Rung> steps = new ArrayList<>();
         double base =
                 bowl.portions().stream().mapToDouble(Pour.Portion::baseGrams).sum();
-        double inBowl = base;
+        double inBowl = base
+                + bowl.portions().stream().mapToDouble(Pour.Portion::gelGrams).sum();
         double reached = 0;
         for (int i = 0; i < bowl.portions().size(); i++) {
             Pour.Portion portion = bowl.portions().get(i);
             double wanted = portion.baseGrams() == 0 ? reached : portion.waterGrams() / portion.baseGrams();
             double water = Math.max(0, wanted - reached) * base;
-            double taken = portion.baseGrams() + portion.waterGrams();
+            double taken = portion.baseGrams() + portion.waterGrams() + portion.gelGrams();
             steps.add(new Rung(portion.countSeconds(), portion.state(), inBowl, water, taken, portion.sugarGrams(), i));
             reached = Math.max(reached, wanted);
             inBowl += water - taken;

@@ -13,12 +13,20 @@ public final class Minutes {
                 + pour.bowls().stream().mapToDouble(Minutes::of).sum();
     }
 
-    /** One bowl: tinted, thinned and bagged. */
+    /** One bowl: made up, thinned and bagged. */
     public static double of(Pour.Bowl bowl) {
-        return HouseDefaults.TINT_MINUTES
+        return making(bowl)
                 + bowl.portions().stream()
                         .mapToDouble(p -> HouseDefaults.THIN_MINUTES + bags(p))
                         .sum();
+    }
+
+    /** To divide a bowl off and bring it to its colour. */
+    static double making(Pour.Bowl bowl) {
+        if (bowl.letDown() != null) {
+            return HouseDefaults.LET_DOWN_MINUTES;
+        }
+        return bowl.untinted() ? HouseDefaults.DIVIDE_MINUTES : HouseDefaults.TINT_MINUTES;
     }
 
     static double bags(Pour.Portion portion) {

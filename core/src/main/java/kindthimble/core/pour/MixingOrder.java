@@ -19,6 +19,10 @@ public final class MixingOrder {
     public enum Doing {
         MIX,
         TINT,
+        /** Weighed out of a darker bowl and white. */
+        LET_DOWN,
+        /** Left as white as its base. */
+        DIVIDE,
         THIN,
         BAG
     }
@@ -56,19 +60,23 @@ public final class MixingOrder {
                 .mapToDouble(Pour.FromJar::grams)
                 .sum();
         double waiting = made + jars;
+        // A mother bowl comes before what is let down from it, whatever the palette says.
         List<Pour.Bowl> bowls = pour.bowls().stream()
-                .sorted(Comparator.comparingDouble(bowl -> lightness(bowl, palette)))
+                .sorted(Comparator.comparing((Pour.Bowl bowl) -> bowl.letDown() != null)
+                        .thenComparingDouble(bowl -> lightness(bowl, palette)))
                 .toList();
         for (Pour.Bowl bowl : bowls) {
+            waiting += bowl.gelGrams();
+            double inHand = bowl.baseGrams() + bowl.givenGrams();
             steps.add(new Step(
-                    Doing.TINT,
+                    making(bowl),
                     bowl.colour(),
                     -1,
-                    bowl.baseGrams(),
+                    inHand,
                     0,
                     0,
-                    HouseDefaults.TINT_MINUTES,
-                    Math.max(0, waiting - bowl.baseGrams())));
+                    Minutes.making(bowl),
+                    Math.max(0, waiting - inHand)));
         }
         for (Pour.Bowl bowl : bowls) {
             for (Ladder.Rung rung : Ladder.of(bowl)) {
@@ -99,6 +107,13 @@ public final class MixingOrder {
             }
         }
         return steps;
+    }
+
+    private static Doing making(Pour.Bowl bowl) {
+        if (bowl.letDown() != null) {
+            return Doing.LET_DOWN;
+        }
+        return bowl.untinted() ? Doing.DIVIDE : Doing.TINT;
     }
 
     private static double lightness(Pour.Bowl bowl, Palette palette) {

@@ -48,8 +48,13 @@ public record Pour(
      * One colour.
      *
      * @param colour its key
-     * @param baseGrams base that the bowl takes
-     * @param mixedGrams of that, base to mix: all but what jars bring
+     * @param baseGrams base in the bowl when it is thinned and bagged
+     * @param mixedGrams white base divided off for it: all but what jars and a darker bowl bring, and what it gives to lighter bowls
+     * @param givenGrams base that goes on, tinted, into bowls let down from it
+     * @param letDown how it comes out of a darker bowl; null where it is tinted on its own
+     * @param gelShare grams of gel in its icing to a gram of base
+     * @param gelGrams of gel that goes into it here; 0 where a darker bowl brings it
+     * @param untinted whether it stays as white as its base
      * @param cookiesGrams finished icing that the cookies take
      * @param sigmaGrams standard deviation of that
      * @param spareGrams finished icing beyond it
@@ -62,6 +67,11 @@ public record Pour(
             String colour,
             double baseGrams,
             double mixedGrams,
+            double givenGrams,
+            LetDown letDown,
+            double gelShare,
+            double gelGrams,
+            boolean untinted,
             double cookiesGrams,
             double sigmaGrams,
             double spareGrams,
@@ -73,7 +83,22 @@ public record Pour(
             fromJars = List.copyOf(fromJars);
             portions = List.copyOf(portions);
         }
+
+        /** Tinted base, its gel with it, as it goes on the scale: what it gives with what it keeps. */
+        public double tintedGrams() {
+            return mixedGrams + gelGrams;
+        }
     }
+
+    /**
+     * A light shade by weight from a darker bowl and white.
+     *
+     * @param mother key of the darker bowl
+     * @param motherGrams out of that, its gel with it
+     * @param motherBaseGrams the base in that
+     * @param whiteGrams of untinted base
+     */
+    public record LetDown(String mother, double motherGrams, double motherBaseGrams, double whiteGrams) {}
 
     /**
      * Left-over icing that goes into a bowl.
@@ -83,8 +108,10 @@ public record Pour(
      * @param baseGrams the base in that
      * @param waterGrams the water in that, beyond its base
      * @param sugarGrams the sugar in that, beyond its base
+     * @param gelGrams the gel in that
      */
-    public record FromJar(String jar, double grams, double baseGrams, double waterGrams, double sugarGrams) {}
+    public record FromJar(
+            String jar, double grams, double baseGrams, double waterGrams, double sugarGrams, double gelGrams) {}
 
     /**
      * What is thinned and bagged alike.
@@ -98,6 +125,7 @@ public record Pour(
      * @param baseGrams base taken from the bowl
      * @param waterGrams water stirred in
      * @param sugarGrams icing sugar sifted in instead, where it is stiffer than the base
+     * @param gelGrams of gel in it
      * @param bags how many bags, or loads of the scraper; 1 for a bowl
      * @param gramsPerBag finished icing in each
      * @param largeBags whether the large bags make fewer of them
@@ -116,6 +144,7 @@ public record Pour(
             double baseGrams,
             double waterGrams,
             double sugarGrams,
+            double gelGrams,
             int bags,
             double gramsPerBag,
             boolean largeBags,
@@ -129,7 +158,7 @@ public record Pour(
         }
 
         public double finishedGrams() {
-            return baseGrams + waterGrams + sugarGrams;
+            return baseGrams + waterGrams + sugarGrams + gelGrams;
         }
     }
 
@@ -164,6 +193,7 @@ public record Pour(
      * @param ingredientsGrams weighed into the mixer
      * @param waterGrams stirred in at thinning, less what jars bring
      * @param sugarGrams sifted in to thicken
+     * @param gelGrams dropped in
      * @param jarsGrams finished icing from jars
      * @param cookiesGrams on the cookies, breakage spares with them
      * @param spareGrams against running short
@@ -176,6 +206,7 @@ public record Pour(
             double ingredientsGrams,
             double waterGrams,
             double sugarGrams,
+            double gelGrams,
             double jarsGrams,
             double cookiesGrams,
             double spareGrams,
@@ -185,7 +216,7 @@ public record Pour(
             double surplusGrams) {
 
         public double inGrams() {
-            return ingredientsGrams + waterGrams + sugarGrams + jarsGrams;
+            return ingredientsGrams + waterGrams + sugarGrams + gelGrams + jarsGrams;
         }
 
         /** What bags, bowls and mixer keep. */

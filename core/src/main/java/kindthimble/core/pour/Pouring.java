@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import kindthimble.core.icing.BaseRecipe;
@@ -12,12 +13,14 @@ import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.shop.HouseDefaults;
 import kindthimble.core.shop.ShopSettings;
+import kindthimble.core.tint.Gel;
 
 /**
  * From demand to bowls, bags and batches.
  *
  * <p>A bag's finished icing is what the cookies take, its share of the spare (by grams) and what the bag keeps; the base in it is
- * {@code finished / (1 + w/100)}, or {@code finished / (1 + s/100)} where sugar goes in instead. A bowl is the base of its bags and what the bowl keeps; the base to make is the sum of the
+ * {@code finished / (1 + w/100)}, or {@code finished / (1 + s/100)} where sugar goes in instead; gel counts with its own mass, and its
+ * water as water. A bowl is the base of its bags and what the bowl keeps; the base to make is the sum of the
  * bowls, in equal batches, each of which also leaves its rest in the mixer.
  */
 public final class Pouring {
@@ -32,15 +35,33 @@ public final class Pouring {
      *
      * @param apart keys of colours that must not run out
      * @param jars left-over icing that goes into bowls
+     * @param gelShares grams of gel to a gram of base, of each colour that is tinted on its own; 0 for one that stays white
+     * @param letDowns light colours that come out of a darker bowl
      */
-    public record Wishes(Set<String> apart, List<Jar> jars) {
+    public record Wishes(
+            Set<String> apart, List<Jar> jars, Map<String, Double> gelShares, Map<String, LetDown> letDowns) {
         public static final Wishes NONE = new Wishes(Set.of(), List.of());
 
         public Wishes {
             apart = Set.copyOf(apart);
             jars = List.copyOf(jars);
+            gelShares = Map.copyOf(gelShares);
+            letDowns = Map.copyOf(letDowns);
+        }
+
+        /** Nothing is known of the gels, or they are too little to matter. */
+        public Wishes(Set<String> apart, List<Jar> jars) {
+            this(apart, jars, Map.of(), Map.of());
         }
     }
+
+    /**
+     * A light colour is so much of a darker one, and white.
+     *
+     * @param mother key of the darker colour
+     * @param share of its base that comes tinted out of the darker bowl, over 0 and under 1
+     */
+    public record LetDown(String mother, double share) {}
 
     public Pouring(ShopSettings shop, BaseRecipe recipe, Allowance allowance) {
         this(shop, recipe, allowance, Wishes.NONE);
@@ -61,9 +82,10 @@ public final class Pouring {
      */
     public Pour of(Demand demand) {
         Gear gear = new Gear(coupled(demand), shop.bottles());
-        List<Pour.Bowl> bowls = demand.colours().stream()
-                .map(colour -> bowl(colour, demand, gear))
-                .toList();
+        Families families = new Families(demand, wishes);
+        List<Pour.Bowl> bowls = families.shared(demand.colours().stream()
+                .map(colour -> bowl(colour, demand, gear, families.gelShare(colour.colour())))
+                .toList());
         double baseGrams = bowls.stream().mapToDouble(Pour.Bowl::mixedGrams).sum();
         Batches batches = Batches.of(baseGrams, shop, recipe);
         double allEnough = bowls.stream().mapToDouble(bowl -> 1 - bowl.risk()).reduce(1, (a, b) -> a * b);
@@ -98,21 +120,29 @@ public final class Pouring {
                 .collect(Collectors.toCollection(() -> Collections.newSetFromMap(new IdentityHashMap<>())));
     }
 
-    private Pour.Bowl bowl(Demand.OfColour colour, Demand demand, Gear gear) {
+    private Pour.Bowl bowl(Demand.OfColour colour, Demand demand, Gear gear, double gelShare) {
         double spareGrams = allowance.grams(colour, demand.colours().size(), spare);
         if (wishes.apart().contains(colour.colour())) {
             spareGrams = Math.max(spareGrams, spare.gramsAtRisk(colour, HouseDefaults.RISK_SET_APART));
         }
         List<Pour.Portion> portions = new ArrayList<>();
         for (Demand.Portion portion : colour.portions()) {
-            portions.add(portion(portion, spareGrams * portion.grams() / colour.grams(), gear));
+            portions.add(portion(portion, spareGrams * portion.grams() / colour.grams(), gear, gelShare));
         }
-        double base = portions.stream().mapToDouble(Pour.Portion::baseGrams).sum() + shop.bowlKeepsGrams();
-        List<Pour.FromJar> fromJars = fromJars(colour.colour(), portions, base);
+        double base =
+                portions.stream().mapToDouble(Pour.Portion::baseGrams).sum() + shop.bowlKeepsGrams() / (1 + gelShare);
+        List<Pour.FromJar> fromJars = fromJars(colour.colour(), portions, base, gelShare);
+        double mixed =
+                base - fromJars.stream().mapToDouble(Pour.FromJar::baseGrams).sum();
         return new Pour.Bowl(
                 colour.colour(),
                 base,
-                base - fromJars.stream().mapToDouble(Pour.FromJar::baseGrams).sum(),
+                mixed,
+                0,
+                null,
+                gelShare,
+                gelShare * mixed,
+                wishes.gelShares().getOrDefault(colour.colour(), 1.0) == 0,
                 colour.grams(),
                 spare.sigmaGrams(colour),
                 spareGrams,
@@ -124,31 +154,32 @@ public final class Pouring {
 
     /**
      * What jars give to a bowl. Icing of a jar can only be thinned, so it serves the portions that are no stiffer, and the bowl's
-     * water is less by what the jar's icing holds already.
+     * water and gel are less by what the jar's icing holds already.
      */
-    private List<Pour.FromJar> fromJars(String colour, List<Pour.Portion> portions, double base) {
+    private List<Pour.FromJar> fromJars(String colour, List<Pour.Portion> portions, double base, double gelShare) {
         List<Pour.FromJar> given = new ArrayList<>();
         double taken = 0;
         for (Jar jar : wishes.jars()) {
             if (!jar.colour().equals(colour)) {
                 continue;
             }
-            BaseRecipe.Change change = recipe.to(new Consistency(jar.countSeconds()));
+            Stirred stirred = stirred(new Consistency(jar.countSeconds()), gelShare);
             double room = portions.stream()
                             .filter(p -> p.countSeconds() <= jar.countSeconds() + 1e-9)
                             .mapToDouble(Pour.Portion::baseGrams)
                             .sum()
                     - taken;
-            double baseInJar = jar.grams() / change.finishedPerGram();
+            double baseInJar = jar.grams() / stirred.finished();
             double used = Math.max(0, Math.min(baseInJar, Math.min(room, base - taken)));
             if (used > 0) {
                 taken += used;
                 given.add(new Pour.FromJar(
                         jar.id(),
-                        used * change.finishedPerGram(),
+                        used * stirred.finished(),
                         used,
-                        used * change.waterGrams() / 100,
-                        used * change.sugarGrams() / 100));
+                        used * stirred.water(),
+                        used * stirred.sugar(),
+                        used * gelShare));
             }
         }
         return given;
@@ -169,7 +200,7 @@ public final class Pouring {
         return true;
     }
 
-    private Pour.Portion portion(Demand.Portion portion, double spareGrams, Gear gear) {
+    private Pour.Portion portion(Demand.Portion portion, double spareGrams, Gear gear, double gelShare) {
         boolean coupler = gear.coupled.contains(portion);
         double keptInEach = keptInEach(portion);
         double wanted = portion.grams() + spareGrams;
@@ -182,8 +213,8 @@ public final class Pouring {
         int large = hasLarge ? Math.max(least, fillings(vessel, shop.largeBagFillGrams(), wanted, keptInEach)) : small;
         int bags = Math.min(small, large);
         double finished = wanted + bags * keptInEach;
-        BaseRecipe.Change change = recipe.to(portion.consistency());
-        double base = finished / change.finishedPerGram();
+        Stirred stirred = stirred(portion.consistency(), gelShare);
+        double base = finished / stirred.finished();
         return new Pour.Portion(
                 portion.consistency().countSeconds(),
                 portion.consistency().state(),
@@ -192,8 +223,9 @@ public final class Pouring {
                 spareGrams,
                 bags * keptInEach,
                 base,
-                base * change.waterGrams() / 100,
-                base * change.sugarGrams() / 100,
+                base * stirred.water(),
+                base * stirred.sugar(),
+                base * gelShare,
                 bags,
                 finished / bags,
                 large < small,
@@ -201,6 +233,23 @@ public final class Pouring {
                 bag && portion.tips().isEmpty() ? HouseDefaults.CUT_MM : 0,
                 portion.tips(),
                 portion.drinks());
+    }
+
+    /**
+     * What goes into a gram of base.
+     *
+     * @param water stirred in
+     * @param sugar sifted in
+     * @param finished icing that comes of it
+     */
+    private record Stirred(double water, double sugar, double finished) {}
+
+    /** A gel is mostly water, so that less is stirred in; what a gel brings beyond that is let be. */
+    private Stirred stirred(Consistency consistency, double gelShare) {
+        BaseRecipe.Change change = recipe.to(consistency);
+        double water = Math.max(0, change.waterGrams() / 100 - Gel.WATER_SHARE * gelShare);
+        double sugar = change.sugarGrams() / 100;
+        return new Stirred(water, sugar, 1 + water + sugar + gelShare);
     }
 
     private double keptInEach(Demand.Portion portion) {
@@ -225,6 +274,7 @@ public final class Pouring {
     private Pour.Balance balance(List<Pour.Bowl> bowls, Batches batches) {
         double water = 0;
         double sugar = 0;
+        double gel = 0;
         double jars = 0;
         double cookies = 0;
         double spareSum = 0;
@@ -232,6 +282,7 @@ public final class Pouring {
         double bowlsKeep = 0;
         for (Pour.Bowl bowl : bowls) {
             bowlsKeep += bowl.keptGrams();
+            gel += bowl.gelGrams();
             for (Pour.Portion portion : bowl.portions()) {
                 water += portion.waterGrams();
                 sugar += portion.sugarGrams();
@@ -249,6 +300,7 @@ public final class Pouring {
                 batches.list().stream().mapToDouble(Pour.Batch::madeGrams).sum(),
                 water,
                 sugar,
+                gel,
                 jars,
                 cookies,
                 spareSum,

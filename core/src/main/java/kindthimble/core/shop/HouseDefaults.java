@@ -221,6 +221,8 @@ public final class HouseDefaults {
     public static final double BATCH_MINUTES = 12;
 
     public static final double TINT_MINUTES = 4;
+    public static final double LET_DOWN_MINUTES = 2;
+    public static final double DIVIDE_MINUTES = 1;
     public static final double THIN_MINUTES = 3;
     public static final double BAG_MINUTES = 1.5;
 

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -306,9 +307,31 @@ class PourTest {
             String into = random.nextBoolean() ? pick(random, colours) : from;
             Demand demand = new Tally(recipe, random.nextInt(20), key -> key.equals(from) ? into : key)
                     .of(new CookieSet(lines));
-            Pour pour = new Pouring(SHOP, recipe, allowance, new Pouring.Wishes(Set.of(pick(random, colours)), jars))
+            Map<String, Double> gelShares = new HashMap<>();
+            Map<String, Pouring.LetDown> letDowns = new HashMap<>();
+            for (String colour : colours) {
+                if (random.nextBoolean()) {
+                    gelShares.put(colour, random.nextDouble() * 0.03);
+                }
+                if (random.nextInt(3) == 0) {
+                    letDowns.put(colour, new Pouring.LetDown(pick(random, colours), 0.01 + random.nextDouble() * 0.9));
+                }
+            }
+            Pour pour = new Pouring(
+                            SHOP,
+                            recipe,
+                            allowance,
+                            new Pouring.Wishes(Set.of(pick(random, colours)), jars, gelShares, letDowns))
                     .of(demand);
             assertEquals(pour.balance().inGrams(), pour.balance().outGrams(), 0.01, "order " + order);
+            // What one bowl gives, others get; and a bowl never holds more gel than was dropped into it or its mother.
+            assertEquals(
+                    pour.bowls().stream().mapToDouble(Pour.Bowl::givenGrams).sum(),
+                    pour.bowls().stream()
+                            .filter(b -> b.letDown() != null)
+                            .mapToDouble(b -> b.letDown().motherBaseGrams())
+                            .sum(),
+                    1e-6);
             assertTrue(from.equals(into)
                     || pour.bowls().stream().noneMatch(b -> b.colour().equals(from)));
             double base =
