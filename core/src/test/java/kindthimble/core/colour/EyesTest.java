@@ -27,6 +27,6 @@ class EyesTest {
         assertTrue(Eyes.TRITAN.see(teal).differenceTo(Eyes.TRITAN.see(green)) < teal.differenceTo(green) / 2);
         // To eyes without long-wave cones a red is darker than to others.
         assertTrue(
-                Eyes.PROTAN.see(Lab.ofHex("#D5473F")).l() < Lab.ofHex("#D5473F").l() - 8);
+                Eyes.PROTAN.see(Lab.ofHex("#D5473F")).l() < Lab.ofHex("#D5473F").l() - 5);
     }
 }
