@@ -100,6 +100,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gels/{gel}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_1"];
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tint/solve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["solve"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shelf/jars": {
         parameters: {
             query?: never;
@@ -276,6 +308,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_3"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gels/{gel}/swatches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["note"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gels/{gel}/swatches/{swatch}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gels/{gel}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/colours/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/week": {
         parameters: {
             query?: never;
@@ -284,6 +396,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["week"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tint/reach": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["reach"];
         put?: never;
         post?: never;
         delete?: never;
@@ -332,6 +460,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["mixing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{order}/colours/seeing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["seeing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/colours/past": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["past"];
         put?: never;
         post?: never;
         delete?: never;
@@ -398,7 +558,23 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gels/{gel}/swatches/{swatch}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeOut"];
         options?: never;
         head?: never;
         patch?: never;
@@ -408,6 +584,8 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @enum {string} */
+        About: "UNTINTED" | "OUT_OF_REACH" | "TOO_MUCH_GEL" | "TOO_SMALL" | "REST";
         /** @enum {string} */
         Across: "WIDTH" | "HEIGHT";
         Advice: {
@@ -423,6 +601,15 @@ export interface components {
             minutesSaved: number;
             designs: string[];
         };
+        Alike: {
+            one: string;
+            other: string;
+            /** Format: double */
+            deltaE: number;
+            seen: {
+                [key: string]: number;
+            };
+        };
         /** @enum {string} */
         Along: "EDGE" | "SPLITS";
         Balance: {
@@ -432,6 +619,8 @@ export interface components {
             waterGrams: number;
             /** Format: double */
             sugarGrams: number;
+            /** Format: double */
+            gelGrams: number;
             /** Format: double */
             jarsGrams: number;
             /** Format: double */
@@ -449,9 +638,9 @@ export interface components {
             /** Format: double */
             inGrams: number;
             /** Format: double */
-            keptGrams: number;
-            /** Format: double */
             outGrams: number;
+            /** Format: double */
+            keptGrams: number;
         };
         BaseRecipe: {
             key: string;
@@ -470,12 +659,28 @@ export interface components {
         };
         /** @enum {string} */
         Border: "RUFFLE" | "BRUSH_EMBROIDERY";
+        Bottle: {
+            name: string;
+            /** Format: double */
+            dropsLeft: number;
+            /** Format: double */
+            bottleDrops: number;
+            price: (number | null) | null;
+        };
         Bowl: {
             colour: string;
             /** Format: double */
             baseGrams: number;
             /** Format: double */
             mixedGrams: number;
+            /** Format: double */
+            givenGrams: number;
+            letDown: components["schemas"]["LetDown"] | null;
+            /** Format: double */
+            gelShare: number;
+            /** Format: double */
+            gelGrams: number;
+            untinted: boolean;
             /** Format: double */
             cookiesGrams: number;
             /** Format: double */
@@ -522,6 +727,15 @@ export interface components {
             radiusMm: number;
         };
         Coating: components["schemas"]["Move"];
+        Contrast: {
+            /** Format: int32 */
+            move: number;
+            colour: string;
+            ground: string;
+            /** Format: double */
+            ratio: number;
+            faint: boolean;
+        };
         CookieView: {
             box: components["schemas"]["Box"];
             layers: components["schemas"]["Layer"][];
@@ -621,7 +835,25 @@ export interface components {
         };
         Division: components["schemas"]["Move"];
         /** @enum {string} */
-        Doing: "MIX" | "TINT" | "THIN" | "BAG";
+        Doing: "MIX" | "TINT" | "LET_DOWN" | "DIVIDE" | "THIN" | "BAG";
+        Dose: {
+            gel: string;
+            /** Format: int32 */
+            drops: number;
+            /** Format: int32 */
+            dabs: number;
+        };
+        DoseView: {
+            gel: string;
+            name: string;
+            hex: string;
+            /** Format: int32 */
+            drops: number;
+            /** Format: int32 */
+            dabs: number;
+            /** Format: double */
+            grams: number;
+        };
         /** @enum {string} */
         Drag: "HEARTS" | "ROSE";
         /** @enum {string} */
@@ -655,6 +887,21 @@ export interface components {
             /** Format: double */
             flatPercent: number;
         };
+        FamilyAdvice: {
+            light: string;
+            mother: string;
+            /** Format: double */
+            share: number;
+            dry: string;
+            /** Format: double */
+            deltaE: number;
+            /** Format: double */
+            ownDeltaE: number;
+            /** Format: double */
+            gelSavedGrams: number;
+            /** Format: double */
+            minutesSaved: number;
+        };
         FigureForm: components["schemas"]["CutterShape"];
         /** @enum {string} */
         Filling: "WALL_AND_FLOOD" | "ONE_ICING" | "NO_OUTLINE" | "DIP";
@@ -679,6 +926,8 @@ export interface components {
             waterGrams: number;
             /** Format: double */
             sugarGrams: number;
+            /** Format: double */
+            gelGrams: number;
         };
         FrozenFrom: {
             designs: string[];
@@ -688,8 +937,28 @@ export interface components {
         };
         /** @enum {string} */
         Gate: "BARE_COOKIE" | "WET" | "SKINNED" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH" | "TEXTURE_SHEET";
+        GelView: {
+            key: string;
+            bottle: components["schemas"]["Bottle"];
+            reference: string;
+            /** Format: double */
+            strength: number;
+            /** Format: double */
+            shiftNm: number;
+            /** Format: double */
+            deepensPercent: number;
+            hex: string;
+            ramp: components["schemas"]["RampStep"][];
+            before: (number | null) | null;
+            after: (number | null) | null;
+            swatches: components["schemas"]["SwatchView"][];
+        };
         /** @enum {string} */
         Group: "FORM" | "DIVIDE" | "COAT" | "WET" | "RAISED" | "PLACED" | "DRESSED";
+        Hint: {
+            about: components["schemas"]["About"];
+            sentence: string;
+        };
         Hole: {
             /** Format: double */
             diameterMm: number;
@@ -763,6 +1032,15 @@ export interface components {
             /** Format: int32 */
             move: number;
         };
+        LetDown: {
+            mother: string;
+            /** Format: double */
+            motherGrams: number;
+            /** Format: double */
+            motherBaseGrams: number;
+            /** Format: double */
+            whiteGrams: number;
+        };
         LibraryDesign: {
             /** Format: int64 */
             id: number;
@@ -796,7 +1074,7 @@ export interface components {
             piecesAhead: number;
         };
         /** @enum {string} */
-        Measure: "GRAMS" | "PIECES";
+        Measure: "GRAMS" | "PIECES" | "DROPS";
         /** @enum {string} */
         Measures: "GRAMS" | "GRAMS_AND_SPOONS";
         MixingView: {
@@ -808,6 +1086,13 @@ export interface components {
                 [key: string]: components["schemas"]["Rung"][];
             };
             tips: components["schemas"]["TipUse"][];
+            tints: {
+                [key: string]: components["schemas"]["TintView"];
+            };
+            topUpTints: {
+                [key: string]: components["schemas"]["TintView"];
+            };
+            families: components["schemas"]["FamilyAdvice"][];
             advice: components["schemas"]["Advice"][];
             shopping: components["schemas"]["ToBuy"][];
             jars: components["schemas"]["FittingJar"][];
@@ -822,6 +1107,10 @@ export interface components {
         } & {
             [key: string]: unknown;
         };
+        Named: {
+            name: string;
+            hex: string;
+        };
         Neighbour: {
             /** Format: int64 */
             order: number;
@@ -834,6 +1123,11 @@ export interface components {
             /** Format: int32 */
             count: number;
             document: components["schemas"]["Design"];
+        };
+        NewGel: {
+            bottle: components["schemas"]["Bottle"];
+            reference: (string | null) | null;
+            swatch: components["schemas"]["SwatchNote"] | null;
         };
         OfColour: {
             colour: string;
@@ -875,6 +1169,14 @@ export interface components {
             hex: string;
             apart: (boolean | null) | null;
             joinedInto: (string | null) | null;
+            letDownFrom: (string | null) | null;
+        };
+        PaletteFile: {
+            name: string;
+            colours: components["schemas"]["Named"][];
+        };
+        PaletteText: {
+            text: string;
         };
         Parameter: {
             name: string;
@@ -897,6 +1199,13 @@ export interface components {
             gate: components["schemas"]["Gate"];
             /** Format: int32 */
             waitMinutes: number;
+        };
+        PastColour: {
+            name: string;
+            hex: string;
+            /** Format: int64 */
+            order: number;
+            orderName: string;
         };
         /** @enum {string} */
         Piped: "LEAF" | "ROSETTE" | "STAR" | "FLOWER" | "PETAL";
@@ -921,6 +1230,8 @@ export interface components {
             waterGrams: number;
             /** Format: double */
             sugarGrams: number;
+            /** Format: double */
+            gelGrams: number;
             /** Format: int32 */
             bags: number;
             /** Format: double */
@@ -960,12 +1271,48 @@ export interface components {
             designs: components["schemas"]["Drinker"][];
             pour: components["schemas"]["Pour"];
         };
+        Prediction: {
+            drops: components["schemas"]["Dose"][];
+            predictedNow: string;
+            predictedDry: string;
+            predictedDryLab: number[];
+            /** Format: double */
+            deltaE00: number;
+            /** Format: double */
+            gelPercent: number;
+        };
+        RampStep: {
+            /** Format: double */
+            drops: number;
+            hex: string;
+        };
+        ReachPlace: {
+            /** Format: int32 */
+            hue: number;
+            /** Format: int32 */
+            ring: number;
+            vividness: components["schemas"]["Vividness"];
+            hex: string;
+        };
         RecipeDraft: {
             key: string;
             name: string;
             ingredients: components["schemas"]["Ingredient"][];
             curve: components["schemas"]["ThinningCurve"];
             caution: string;
+        };
+        RecipeView: {
+            doses: components["schemas"]["DoseView"][];
+            now: string;
+            later: string;
+            dry: string;
+            /** Format: double */
+            deltaE: number;
+            /** Format: double */
+            gelGrams: number;
+            /** Format: double */
+            gelPercent: number;
+            cost: (number | null) | null;
         };
         /** @enum {string} */
         Role: "DOUGH" | "COAT" | "BEAD" | "SUNK" | "PRINT" | "RAISED" | "DRESSING";
@@ -1004,8 +1351,28 @@ export interface components {
             pass: number;
             at: components["schemas"]["Spot"];
         };
+        Seeing: {
+            alike: components["schemas"]["Alike"][];
+            writing: components["schemas"]["Contrast"][];
+        };
+        SeeingView: {
+            /** Format: int64 */
+            design: number;
+            name: string;
+            seeing: components["schemas"]["Seeing"];
+        };
         /** @enum {string} */
         SetOn: "DROPPED" | "GLUED";
+        ShadeView: {
+            mother: string;
+            /** Format: double */
+            share: number;
+            now: string;
+            later: string;
+            dry: string;
+            /** Format: double */
+            deltaE: number;
+        };
         ShelfView: {
             stock: components["schemas"]["Stock"][];
             jars: components["schemas"]["Jar"][];
@@ -1079,6 +1446,18 @@ export interface components {
         Size: "SMALL" | "MEDIUM" | "LARGE";
         /** @enum {string} */
         SmallForm: "DISC" | "HEART" | "STAR" | "FLOWER" | "LEAF" | "DROP" | "BOW" | "BANNER" | "CLOUD" | "KITE";
+        Solved: {
+            drops: components["schemas"]["Dose"][];
+            predictedNow: string;
+            predictedDry: string;
+            predictedDryLab: number[];
+            /** Format: double */
+            deltaE00: number;
+            /** Format: double */
+            gelPercent: number;
+            notes: string[];
+            alternatives: components["schemas"]["Prediction"][];
+        };
         Spot: {
             /** Format: double */
             x: number;
@@ -1113,6 +1492,21 @@ export interface components {
         };
         /** @enum {string} */
         Surface: "SMOOTH" | "PRESSED";
+        SwatchNote: {
+            /** Format: double */
+            drops: number;
+            /** Format: double */
+            grams: number;
+            hex: string;
+        };
+        SwatchView: {
+            /** Format: int64 */
+            id: number;
+            note: components["schemas"]["SwatchNote"];
+            predicted: string;
+            /** Format: double */
+            miss: number;
+        };
         Taken: {
             /** Format: int64 */
             design: number;
@@ -1123,6 +1517,15 @@ export interface components {
             ownCountSeconds: number;
             /** Format: double */
             perGram: number;
+        };
+        TintView: {
+            wanted: string;
+            /** Format: double */
+            grams: number;
+            recipe: components["schemas"]["RecipeView"] | null;
+            alternatives: components["schemas"]["RecipeView"][];
+            hints: components["schemas"]["Hint"][];
+            shade: components["schemas"]["ShadeView"] | null;
         };
         Tip: {
             name: string;
@@ -1164,15 +1567,15 @@ export interface components {
         /** @enum {string} */
         Vessel: "BAG" | "BOTTLE" | "DIP_BOWL" | "SCRAPER" | "SPATULA";
         /** @enum {string} */
+        Vividness: "SOFT" | "CLEAR" | "VIVID";
+        /** @enum {string} */
         Wait: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
         Wanted: {
-            /** Format: int64 */
-            order: number;
-            /** Format: int32 */
-            count: number;
-            colours: {
-                [key: string]: string;
-            };
+            target: string;
+            /** Format: double */
+            baseGrams: number;
+            gels: (string[] | null) | null;
+            maxGels: (number | null) | null;
         };
         WeekView: {
             /** Format: date */
@@ -1481,6 +1884,76 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                gel: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Bottle"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GelView"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                gel: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    solve: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Wanted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Solved"];
+                };
             };
         };
     };
@@ -1825,6 +2298,143 @@ export interface operations {
             };
         };
     };
+    all_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GelView"][];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewGel"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GelView"];
+                };
+            };
+        };
+    };
+    note: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                gel: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SwatchNote"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GelView"];
+                };
+            };
+        };
+    };
+    putBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                gel: string;
+                swatch: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GelView"];
+                };
+            };
+        };
+    };
+    restore_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                gel: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaletteText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaletteFile"];
+                };
+            };
+        };
+    };
     week: {
         parameters: {
             query?: never;
@@ -1841,6 +2451,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WeekView"];
+                };
+            };
+        };
+    };
+    reach: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReachPlace"][];
                 };
             };
         };
@@ -1909,6 +2539,48 @@ export interface operations {
             };
         };
     };
+    seeing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeeingView"][];
+                };
+            };
+        };
+    };
+    past: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PastColour"][];
+                };
+            };
+        };
+    };
     catalogue: {
         parameters: {
             query?: never;
@@ -1973,7 +2645,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1990,6 +2662,29 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    takeOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                gel: string;
+                swatch: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GelView"];
+                };
             };
         };
     };

@@ -10,10 +10,12 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.temporal.TemporalAdjusters;
 import java.util.List;
+import java.util.Locale;
 import kindthimble.app.order.OrderDetails;
 import kindthimble.app.order.OrderService;
 import kindthimble.app.order.OrderView;
 import kindthimble.app.shelf.ShelfService;
+import kindthimble.app.tint.GelService;
 import kindthimble.core.design.Design;
 import kindthimble.core.shop.HouseDefaults;
 import kindthimble.core.shop.HouseRecipes;
@@ -34,8 +36,11 @@ class DemoData implements SmartInitializingSingleton {
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
     private static final List<String> ORDERS = List.of("kite-festival", "night-train");
 
+    private static final double FULL_BOTTLE_DROPS = 350;
+
     private final OrderService orders;
     private final ShelfService shelf;
+    private final GelService gels;
     private final JsonMapper json;
     private final Clock clock;
     private final TransactionTemplate transactions;
@@ -43,11 +48,13 @@ class DemoData implements SmartInitializingSingleton {
     DemoData(
             OrderService orders,
             ShelfService shelf,
+            GelService gels,
             JsonMapper json,
             Clock clock,
             PlatformTransactionManager transactions) {
         this.orders = orders;
         this.shelf = shelf;
+        this.gels = gels;
         this.json = json;
         this.clock = clock;
         this.transactions = new TransactionTemplate(transactions);
@@ -75,6 +82,7 @@ class DemoData implements SmartInitializingSingleton {
                 List<Long> taken = ORDERS.stream().map(name -> take(read(name))).toList();
                 orders.mixTogether(taken.get(0), taken.subList(1, taken.size()));
                 stockTheShelf();
+                fillTheGels();
                 LOG.info("Demo orders are in");
             }
         });
@@ -104,6 +112,32 @@ class DemoData implements SmartInitializingSingleton {
                 LocalDate.now(clock).plusDays(5),
                 null));
     }
+
+    /** Twelve bottles; of one of them three swatches have said that it is weaker and more yellow than its reference. */
+    private void fillTheGels() {
+        List<GelKept> kept = List.of(
+                new GelKept("Lemon", 210, 4.2),
+                new GelKept("Marigold", 160, 4.2),
+                new GelKept("Orange", 320, 4.2),
+                new GelKept("Poppy", 45, 4.6),
+                new GelKept("Rose", 260, 4.2),
+                new GelKept("Sky", 190, 4.2),
+                new GelKept("Navy", 120, 4.6),
+                new GelKept("Violet", 280, 4.2),
+                new GelKept("Leaf", 150, 4.2),
+                new GelKept("Teal", 240, 4.2),
+                new GelKept("Cocoa", 300, 4.2),
+                new GelKept("Coal", 90, 4.9));
+        kept.forEach(gel -> gels.add(new GelService.NewGel(
+                new GelService.Bottle(gel.name(), gel.dropsLeft(), FULL_BOTTLE_DROPS, gel.price()),
+                gel.name().toLowerCase(Locale.ROOT),
+                null)));
+        gels.note("leaf", new GelService.SwatchNote(3, 50, "#AFE079"));
+        gels.note("leaf", new GelService.SwatchNote(8, 100, "#A5D66B"));
+        gels.note("leaf", new GelService.SwatchNote(12, 60, "#8CC741"));
+    }
+
+    private record GelKept(String name, double dropsLeft, double price) {}
 
     private long take(DemoOrder demo) {
         LocalDateTime handOver = LocalDate.now(clock)

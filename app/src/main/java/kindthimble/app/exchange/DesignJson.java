@@ -18,6 +18,7 @@ import org.hibernate.type.format.jackson.Jackson3JsonFormatMapper;
 import org.springframework.boot.hibernate.autoconfigure.HibernatePropertiesCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JacksonModule;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.jsontype.NamedType;
@@ -121,10 +122,18 @@ public class DesignJson {
         return module;
     }
 
-    /** Designs in jsonb columns are written by the same mapper as those on the wire. */
+    /**
+     * What stands in jsonb columns is written as on the wire. It is read less strictly: what an earlier version stored may lack a field,
+     * or have one that has gone.
+     */
     @Bean
-    HibernatePropertiesCustomizer sameMapperInTheDatabase(JsonMapper mapper) {
-        return properties -> properties.put(MappingSettings.JSON_FORMAT_MAPPER, new Jackson3JsonFormatMapper(mapper));
+    HibernatePropertiesCustomizer nearlySameMapperInTheDatabase(JsonMapper mapper) {
+        JsonMapper forgiving = mapper.rebuild()
+                .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+                .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+                .build();
+        return properties ->
+                properties.put(MappingSettings.JSON_FORMAT_MAPPER, new Jackson3JsonFormatMapper(forgiving));
     }
 
     private static void byWord(SimpleModule module, Class<?> family) {

@@ -70,9 +70,11 @@ class ApiDescription {
             ofJoined.put("shape", new Schema<>().$ref("#/components/schemas/CutterShape"));
             Map<String, Schema> ofCutter = schemas.get("Cutter").getProperties();
             ofCutter.put("shape", new Schema<>().$ref("#/components/schemas/CutterShape"));
-            // A design that leaves its filling open is filled as the order is; core's records carry no annotation for
-            // that.
+            // A design may leave its filling open, a bowl be tinted on its own; core's records carry no annotation
+            // for that.
             ofDesign.get("filling").addExtension("x-may-be-null", true);
+            Map<String, Schema> ofBowl = schemas.get("Bowl").getProperties();
+            ofBowl.get("letDown").addExtension("x-may-be-null", true);
             schemas.values().forEach(ApiDescription::allSent);
             schemas.get("Cutter").setRequired(List.of("shape", "across", "sizeMm"));
             api.getComponents().setSchemas(schemas);

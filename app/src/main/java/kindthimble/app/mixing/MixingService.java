@@ -9,11 +9,15 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import kindthimble.app.bowls.PourView;
 import kindthimble.app.order.OrderService;
 import kindthimble.app.order.OrderView;
 import kindthimble.app.shelf.ShelfService;
 import kindthimble.app.shop.ShopService;
+import kindthimble.app.tint.GelService;
+import kindthimble.app.tint.TintService;
+import kindthimble.app.tint.TintView;
 import kindthimble.core.catalogue.Refused;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
@@ -25,6 +29,7 @@ import kindthimble.core.pour.MixingOrder;
 import kindthimble.core.pour.Shopping;
 import kindthimble.core.pour.TipUse;
 import kindthimble.core.shop.ShopSettings;
+import kindthimble.core.tint.Gel;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -38,13 +43,24 @@ public class MixingService {
     private final OrderService orders;
     private final ShopService shop;
     private final ShelfService shelf;
+    private final GelService gels;
+    private final TintService tints;
     private final Clock clock;
 
-    MixingService(MixingRepository mixings, OrderService orders, ShopService shop, ShelfService shelf, Clock clock) {
+    MixingService(
+            MixingRepository mixings,
+            OrderService orders,
+            ShopService shop,
+            ShelfService shelf,
+            GelService gels,
+            TintService tints,
+            Clock clock) {
         this.mixings = mixings;
         this.orders = orders;
         this.shop = shop;
         this.shelf = shelf;
+        this.gels = gels;
+        this.tints = tints;
         this.clock = clock;
     }
 
@@ -59,6 +75,11 @@ public class MixingService {
         Optional<MixingEntity> mixing = mixings.findById(order);
         PourView shown = mixing.map(m -> m.frozen().pour()).orElse(now);
         Palette looks = looks(shown);
+        Bowls bowls = new Bowls(tints.with(recipe), shown);
+        Map<String, TintView> tinted = mixing.map(m -> m.frozen().tints()).orElseGet(bowls::tints);
+        Difference difference = mixing.map(
+                        m -> Difference.between(m.frozen().pour().pour(), now.pour(), settings, recipe))
+                .orElse(null);
         List<MixingOrder.Step> steps = MixingOrder.of(shown.pour(), looks);
         Map<String, List<Ladder.Rung>> ladders = new LinkedHashMap<>();
         shown.pour().bowls().forEach(bowl -> ladders.put(bowl.colour(), Ladder.of(bowl)));
@@ -74,6 +95,9 @@ public class MixingService {
                                 .map(MixingOrder.Step::colour)
                                 .toList(),
                         settings),
+                tinted,
+                difference == null ? Map.of() : bowls.topUps(difference, now),
+                mixing.isPresent() ? List.of() : bowls.families(looks),
                 mixing.isPresent()
                         ? List.of()
                         : Joining.of(
@@ -81,13 +105,12 @@ public class MixingService {
                                 looks,
                                 (from, into) ->
                                         orders.pourJoined(order, from, into).pour()),
-                Shopping.of(shown.pour(), recipe, shelf.amounts(), settings.cookiesPerBox()),
+                shopping(shown, recipe, settings, tinted),
                 jars(order, recipe),
                 neighbours(order),
                 mixing.map(MixingEntity::startedAt).orElse(null),
                 mixing.map(m -> m.frozen().kept()).orElse(null),
-                mixing.map(m -> Difference.between(m.frozen().pour().pour(), now.pour(), settings, recipe))
-                        .orElse(null));
+                difference);
     }
 
     /** Keeps the plan as it is now; later changes show as differences to it. */
@@ -104,7 +127,13 @@ public class MixingService {
             mixings.saveAndFlush(new MixingEntity(
                     order,
                     clock.instant().truncatedTo(ChronoUnit.SECONDS),
-                    new Frozen(pour, view.details(), designs, shop.settings(), orders.recipe(order))));
+                    new Frozen(
+                            pour,
+                            view.details(),
+                            designs,
+                            shop.settings(),
+                            orders.recipe(order),
+                            new Bowls(tints.with(orders.recipe(order)), pour).tints())));
         }
         return view(order);
     }
@@ -121,6 +150,23 @@ public class MixingService {
         orders.order(order);
         shelf.takeFor(jar, taken ? order : null);
         return view(order);
+    }
+
+    private List<Shopping.ToBuy> shopping(
+            PourView pour, BaseRecipe recipe, ShopSettings settings, Map<String, TintView> tinted) {
+        Map<String, Double> drops = new TreeMap<>();
+        tinted.values().stream()
+                .filter(tint -> tint.recipe() != null)
+                .flatMap(tint -> tint.recipe().doses().stream())
+                .forEach(dose -> drops.merge(dose.gel(), dose.grams() / Gel.DROP_GRAMS, Double::sum));
+        Map<String, Shopping.Bottle> bottles = new HashMap<>();
+        gels.bottles()
+                .forEach((key, b) ->
+                        bottles.put(key, new Shopping.Bottle(b.name(), b.dropsLeft(), b.bottleDrops(), b.price())));
+        List<Shopping.ToBuy> lines =
+                new ArrayList<>(Shopping.of(pour.pour(), recipe, shelf.amounts(), settings.cookiesPerBox()));
+        lines.addAll(Shopping.gels(drops, bottles));
+        return lines;
     }
 
     private static Palette looks(PourView pour) {

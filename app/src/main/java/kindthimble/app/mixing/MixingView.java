@@ -8,6 +8,7 @@ import java.util.Map;
 import kindthimble.app.bowls.PourView;
 import kindthimble.app.order.Extra;
 import kindthimble.app.shelf.ShelfService;
+import kindthimble.app.tint.TintView;
 import kindthimble.core.pour.Difference;
 import kindthimble.core.pour.Joining;
 import kindthimble.core.pour.Ladder;
@@ -23,6 +24,9 @@ import kindthimble.core.pour.TipUse;
  * @param minutes of hands, all of them
  * @param ladders of each bowl, by its key
  * @param tips of which there are too few, so that they go from bag to bag
+ * @param tints of its bowls, by their keys
+ * @param topUpTints of the small bowls that make up for what is missing, by their keys
+ * @param families light bowls worth letting down from a darker one
  * @param advice bowls worth joining
  * @param shopping what is needed, and what the shelf lacks of it
  * @param jars left-over icing that fits a bowl of this order
@@ -37,6 +41,9 @@ public record MixingView(
         double minutes,
         Map<String, List<Ladder.Rung>> ladders,
         List<TipUse> tips,
+        Map<String, TintView> tints,
+        Map<String, TintView> topUpTints,
+        List<FamilyAdvice> families,
         List<Joining.Advice> advice,
         List<Shopping.ToBuy> shopping,
         List<FittingJar> jars,
@@ -55,6 +62,28 @@ public record MixingView(
      */
     public record FrozenFrom(
             List<String> designs, String recipe, @Nullable Double floodSeconds, Extra extra) {}
+
+    /**
+     * A light bowl that is worth letting down.
+     *
+     * @param light its key
+     * @param mother key of the darker bowl
+     * @param share of its base that would come out of that
+     * @param dry how it would look, {@code #RRGGBB}
+     * @param deltaE how far that is from what is wanted, CIEDE2000
+     * @param ownDeltaE how near its own tint comes
+     * @param gelSavedGrams less gel; negative for more
+     * @param minutesSaved of hands
+     */
+    public record FamilyAdvice(
+            String light,
+            String mother,
+            double share,
+            String dry,
+            double deltaE,
+            double ownDeltaE,
+            double gelSavedGrams,
+            double minutesSaved) {}
 
     /**
      * @param jar what is in it

@@ -59,7 +59,7 @@ class OrderEntity {
     private List<ColourRow> palette = new ArrayList<>();
 
     @Embeddable
-    record ColourRow(String key, String name, String hex, boolean apart, String joinedInto) {}
+    record ColourRow(String key, String name, String hex, boolean apart, String joinedInto, String letDownFrom) {}
 
     protected OrderEntity() {}
 
@@ -82,8 +82,13 @@ class OrderEntity {
             mixedWith.addAll(details.mixedWith());
         }
         List<ColourRow> rows = details.palette().stream()
-                .map(colour ->
-                        new ColourRow(colour.key(), colour.name(), colour.hex(), colour.isApart(), colour.joinedInto()))
+                .map(colour -> new ColourRow(
+                        colour.key(),
+                        colour.name(),
+                        colour.hex(),
+                        colour.isApart(),
+                        colour.joinedInto(),
+                        colour.letDownFrom()))
                 .toList();
         if (!rows.equals(List.copyOf(palette))) {
             palette.clear();
@@ -100,7 +105,12 @@ class OrderEntity {
                 new Extra(extraSchool, risk, flatPercent),
                 palette.stream()
                         .map(row -> new PaletteColour(
-                                row.key(), row.name(), row.hex(), row.apart() ? true : null, row.joinedInto()))
+                                row.key(),
+                                row.name(),
+                                row.hex(),
+                                row.apart() ? true : null,
+                                row.joinedInto(),
+                                row.letDownFrom()))
                         .toList(),
                 recipe,
                 filling,

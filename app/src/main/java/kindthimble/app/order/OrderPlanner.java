@@ -14,6 +14,8 @@ import kindthimble.app.cookie.Kitchen;
 import kindthimble.app.recipe.RecipeService;
 import kindthimble.app.shelf.ShelfService;
 import kindthimble.app.shop.ShopService;
+import kindthimble.app.tint.TintService;
+import kindthimble.app.tint.Tinter;
 import kindthimble.core.catalogue.Refused;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
@@ -43,6 +45,7 @@ class OrderPlanner {
     private final RecipeService recipes;
     private final ShelfService shelf;
     private final CookieService cookies;
+    private final TintService tints;
 
     OrderPlanner(
             DesignRepository designs,
@@ -50,13 +53,15 @@ class OrderPlanner {
             ShopService shop,
             RecipeService recipes,
             ShelfService shelf,
-            CookieService cookies) {
+            CookieService cookies,
+            TintService tints) {
         this.designs = designs;
         this.orders = orders;
         this.shop = shop;
         this.recipes = recipes;
         this.shelf = shelf;
         this.cookies = cookies;
+        this.tints = tints;
     }
 
     /** The base of an order: its own, or the shop's. */
@@ -107,7 +112,20 @@ class OrderPlanner {
                 .filter(PaletteColour::isApart)
                 .map(PaletteColour::key)
                 .collect(Collectors.toSet());
-        Pouring.Wishes wishes = new Pouring.Wishes(apart, jars(order.id(), recipe, together.looks()));
+        Tinter tinter = tints.with(recipe);
+        Map<String, Double> gelShares = new HashMap<>();
+        together.colours.forEach((key, colour) -> gelShares.put(key, tinter.gelShare(colour.hex())));
+        Map<String, Pouring.LetDown> letDowns = new HashMap<>();
+        together.letDowns.forEach((light, mother) -> letDowns.put(
+                light,
+                new Pouring.LetDown(
+                        mother,
+                        tinter.shade(
+                                        together.colours.get(light).hex(),
+                                        together.colours.get(mother).hex())
+                                .share())));
+        Pouring.Wishes wishes =
+                new Pouring.Wishes(apart, jars(order.id(), recipe, together.looks()), gelShares, letDowns);
         Pour pour = new Pouring(settings, recipe, details.extra().allowance(), wishes)
                 .of(new Tally(recipe, settings.breakagePercent(), joined).of(new CookieSet(together.lines)));
         return new PourView(
@@ -125,6 +143,9 @@ class OrderPlanner {
         private final List<CookieSet.Line> lines = new ArrayList<>();
         private final List<PourView.Drinker> drinkers = new ArrayList<>();
         private final Map<String, PourView.BowlColour> colours = new LinkedHashMap<>();
+
+        /** Keys of light bowls, each with that of the bowl that it is let down from. */
+        private final Map<String, String> letDowns = new HashMap<>();
 
         Palette looks() {
             Map<String, Lab> looks = new HashMap<>();
@@ -149,8 +170,12 @@ class OrderPlanner {
 
     private Together together(OrderEntity order, OrderDetails details, ShopSettings settings, BaseRecipe recipe) {
         Together together = new Together();
-        details.palette()
-                .forEach(c -> together.colours.put(c.key(), new PourView.BowlColour(c.key(), c.name(), c.hex())));
+        details.palette().forEach(c -> {
+            together.colours.put(c.key(), new PourView.BowlColour(c.key(), c.name(), c.hex()));
+            if (c.letDownFrom() != null) {
+                together.letDowns.put(c.key(), details.bowlOf(c.letDownFrom()));
+            }
+        });
         add(together, order, details, settings, recipe, details::bowlOf);
         for (long other : details.mixedWith()) {
             orders.findById(other)
@@ -159,6 +184,11 @@ class OrderPlanner {
                         OrderDetails theirs = found.details();
                         Map<String, String> bowls = new HashMap<>();
                         theirs.palette().forEach(c -> bowls.put(c.key(), together.bowlFor(found.id(), c)));
+                        theirs.palette().stream()
+                                .filter(c -> c.letDownFrom() != null)
+                                .filter(c -> !bowls.get(c.key()).equals(bowls.get(c.letDownFrom())))
+                                .forEach(c -> together.letDowns.putIfAbsent(
+                                        bowls.get(c.key()), details.bowlOf(bowls.get(c.letDownFrom()))));
                         add(
                                 together,
                                 found,

@@ -1,7 +1,6 @@
 package kindthimble.app.order;
 
 import jakarta.annotation.Nullable;
-import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -9,6 +8,7 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import kindthimble.core.catalogue.Keys;
 import kindthimble.core.catalogue.Refused;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
@@ -21,18 +21,20 @@ import kindthimble.core.colour.Palette;
  * @param hex {@code #RRGGBB}
  * @param apart whether it must not run out; null for no
  * @param joinedInto key of the colour out of whose bowl it comes; null for its own
+ * @param letDownFrom key of the darker colour of whose bowl and white it is mixed by weight; null for a tint of its own
  */
 public record PaletteColour(
         String key,
         String name,
         String hex,
         @Nullable Boolean apart,
-        @Nullable String joinedInto) {
+        @Nullable String joinedInto,
+        @Nullable String letDownFrom) {
     static final int MOST_COLOURS = 40;
     static final int LONGEST_NAME = 40;
     /** A colour with a bowl of its own. */
     public PaletteColour(String key, String name, String hex) {
-        this(key, name, hex, null, null);
+        this(key, name, hex, null, null, null);
     }
 
     /** Whether it must not run out. */
@@ -83,11 +85,12 @@ public record PaletteColour(
                         field + ".hex", "Write the colour as # and six digits or letters a-f, such as #D5473F.");
             }
             checked.add(new PaletteColour(
-                    colour.hasKey() ? colour.key() : newKey(name, keys),
+                    colour.hasKey() ? colour.key() : Keys.of(name, "colour", keys),
                     name,
                     colour.hex().toUpperCase(Locale.ROOT),
                     colour.isApart() ? true : null,
-                    colour.joinedInto() == null || colour.joinedInto().isBlank() ? null : colour.joinedInto()));
+                    orNull(colour.joinedInto()),
+                    orNull(colour.letDownFrom())));
         }
         for (int i = 0; i < checked.size(); i++) {
             String into = checked.get(i).joinedInto();
@@ -98,6 +101,9 @@ public record PaletteColour(
                         "%s can't come out of that bowl: it is none of this order, or is joined itself. Part them first."
                                 .formatted(checked.get(i).name()));
             }
+        }
+        for (int i = 0; i < checked.size(); i++) {
+            checkLetDown(checked, i);
         }
         if (checked.stream().map(PaletteColour::key).distinct().count() < checked.size()) {
             throw new Refused("palette", "Two colours share one key.");
@@ -115,16 +121,30 @@ public record PaletteColour(
         return key != null && !key.isBlank();
     }
 
-    private static String newKey(String name, Set<String> taken) {
-        String plain = Normalizer.normalize(name, Normalizer.Form.NFD)
-                .toLowerCase(Locale.ROOT)
-                .replaceAll("[^a-z0-9]+", "-")
-                .replaceAll("^-+|-+$", "");
-        String stem = plain.isEmpty() ? "colour" : plain;
-        String key = stem;
-        for (int i = 2; !taken.add(key); i++) {
-            key = stem + "-" + i;
+    private static String orNull(String key) {
+        return key == null || key.isBlank() ? null : key;
+    }
+
+    private static void checkLetDown(List<PaletteColour> palette, int i) {
+        PaletteColour light = palette.get(i);
+        if (light.letDownFrom() == null) {
+            return;
         }
-        return key;
+        PaletteColour mother = palette.stream()
+                .filter(other -> other.key().equals(light.letDownFrom()))
+                .findFirst()
+                .orElse(null);
+        String why = mother == null
+                ? "that colour is none of this order"
+                : mother == light
+                        ? "it is that colour itself"
+                        : mother.letDownFrom() != null
+                                ? mother.name() + " is let down itself"
+                                : light.joinedInto() != null ? "it comes out of another bowl already" : null;
+        if (why != null) {
+            throw new Refused(
+                    "palette[" + i + "].letDownFrom",
+                    "%s can't be let down from it: %s. Tint it on its own first.".formatted(light.name(), why));
+        }
     }
 }

@@ -2,7 +2,9 @@ package kindthimble.app.print;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import kindthimble.app.bowls.PourView;
+import kindthimble.app.tint.TintView;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.icing.KitchenWords;
 import kindthimble.core.mark.Icing;
@@ -55,6 +57,31 @@ final class Amounts {
                 + (portion.largeBags() ? " large bag" : " bag")
                 + (portion.bags() > 1 ? "s, " : ", ")
                 + tips;
+    }
+
+    /** How a bowl comes to its colour: drops and dabs, what it is let down from, or nothing. */
+    static String tint(PourView pour, Pour.Bowl bowl, TintView tint) {
+        if (bowl.letDown() != null) {
+            return "%s of %s + %s white"
+                    .formatted(
+                            grams(bowl.letDown().motherGrams()),
+                            colour(pour, bowl.letDown().mother()).name(),
+                            grams(bowl.letDown().whiteGrams()));
+        }
+        if (tint == null || tint.recipe() == null) {
+            return "tinted already";
+        }
+        return tint.recipe().doses().isEmpty()
+                ? "leave untinted"
+                : tint.recipe().doses().stream()
+                        .map(dose -> dose.name() + " " + dose(dose.drops(), dose.dabs()))
+                        .collect(Collectors.joining(",  "));
+    }
+
+    private static String dose(int drops, int dabs) {
+        String dab = dabs == 0 ? "" : dabs == 1 ? "1 dab" : dabs + " dabs";
+        String drop = drops == 0 ? "" : drops == 1 ? "1 drop" : drops + " drops";
+        return (drop + " " + dab).strip();
     }
 
     static PourView.BowlColour colour(PourView pour, String key) {

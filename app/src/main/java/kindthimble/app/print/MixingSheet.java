@@ -1,9 +1,12 @@
 package kindthimble.app.print;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import kindthimble.app.bowls.PourView;
 import kindthimble.app.mixing.MixingView;
+import kindthimble.app.tint.TintView;
 import kindthimble.core.icing.KitchenWords;
 import kindthimble.core.pour.Ladder;
 import kindthimble.core.pour.MixingOrder;
@@ -16,6 +19,8 @@ final class MixingSheet {
     private static final double LEFT = 14;
     private static final double RIGHT = Paper.WIDTH_MM - 14;
     private static final double FOOT = Paper.HEIGHT_MM - 16;
+    private static final Set<MixingOrder.Doing> MAKING =
+            EnumSet.of(MixingOrder.Doing.TINT, MixingOrder.Doing.LET_DOWN, MixingOrder.Doing.DIVIDE);
     private static final int FEW_BOWLS = 7;
 
     private final Paper paper;
@@ -47,8 +52,12 @@ final class MixingSheet {
         y += 10;
         base(view);
         mixing.steps().stream()
-                .filter(step -> step.doing() == MixingOrder.Doing.TINT)
-                .forEach(step -> bowl(view, step, mixing.ladders().get(step.colour())));
+                .filter(step -> MAKING.contains(step.doing()))
+                .forEach(step -> bowl(
+                        view,
+                        step,
+                        mixing.ladders().get(step.colour()),
+                        mixing.tints().get(step.colour())));
         if (!view.caution().isEmpty()) {
             room(8);
             paper.writeWithin(LEFT, y, 9.5, false, view.caution(), RIGHT - LEFT);
@@ -77,13 +86,13 @@ final class MixingSheet {
         y += 8;
     }
 
-    private void bowl(PourView view, MixingOrder.Step step, List<Ladder.Rung> ladder) {
+    private void bowl(PourView view, MixingOrder.Step step, List<Ladder.Rung> ladder, TintView tint) {
         Pour.Bowl bowl = view.pour().bowls().stream()
                 .filter(b -> b.colour().equals(step.colour()))
                 .findFirst()
                 .orElseThrow();
         PourView.BowlColour colour = Amounts.colour(view, step.colour());
-        room(8 + ladder.size() * size * 0.55);
+        room(8 + (ladder.size() + 1) * size * 0.55);
         paper.swatch(LEFT, y - 5, 9, 6.5, colour.hex());
         paper.writeWithin(LEFT + 12, y, size + 3, true, colour.name(), 90);
         String jar = bowl.fromJars().isEmpty()
@@ -92,8 +101,10 @@ final class MixingSheet {
                         + Amounts.grams(bowl.fromJars().stream()
                                 .mapToDouble(Pour.FromJar::grams)
                                 .sum()) + " of it from the jar)";
-        paper.writeTo(RIGHT, y, size + 1, true, Amounts.grams(bowl.baseGrams()) + " base" + jar);
+        paper.writeTo(RIGHT, y, size + 1, true, Amounts.grams(bowl.baseGrams() + bowl.givenGrams()) + " base" + jar);
         y += size * 0.55;
+        paper.writeWithin(LEFT + 12, y, size, true, Amounts.tint(view, bowl, tint), RIGHT - LEFT - 12);
+        y += size * 0.5;
         for (Ladder.Rung rung : ladder) {
             Pour.Portion portion = bowl.portions().get(rung.portion());
             paper.write(LEFT + 12, y, size, false, Amounts.count(words, rung.state(), rung.countSeconds()));

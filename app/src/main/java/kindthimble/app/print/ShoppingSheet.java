@@ -28,11 +28,11 @@ final class ShoppingSheet {
             y += 8;
             double cost = 0;
             for (Shopping.ToBuy line : lines) {
-                boolean grams = line.measure() == Shopping.Measure.GRAMS;
                 paper.writeWithin(LEFT, y, 13, line.packs() > 0, line.name(), 55);
-                paper.writeTo(LEFT + 80, y, 13, false, amount(line.needed(), grams));
-                paper.writeTo(LEFT + 110, y, 13, false, amount(line.onShelf(), grams));
-                String packs = line.packs() == 0 ? "none" : line.packs() + " x " + amount(line.packSize(), grams);
+                paper.writeTo(LEFT + 80, y, 13, false, amount(line.needed(), line.measure()));
+                paper.writeTo(LEFT + 110, y, 13, false, amount(line.onShelf(), line.measure()));
+                String packs =
+                        line.packs() == 0 ? "none" : line.packs() + " x " + amount(line.packSize(), line.measure());
                 paper.writeTo(LEFT + 145, y, 13, line.packs() > 0, packs);
                 if (line.cost() != null && line.packs() > 0) {
                     cost += line.cost();
@@ -53,7 +53,7 @@ final class ShoppingSheet {
             for (Shopping.ToBuy line : lines) {
                 csv.printRecord(
                         line.name(),
-                        line.measure() == Shopping.Measure.GRAMS ? "g" : "pieces",
+                        unit(line.measure()),
                         tenths(line.needed()),
                         tenths(line.onShelf()),
                         tenths(line.missing()),
@@ -67,8 +67,16 @@ final class ShoppingSheet {
         return out.toString();
     }
 
-    private static String amount(double amount, boolean grams) {
-        return grams ? Amounts.grams(amount) : String.format(Locale.ROOT, "%.0f", amount);
+    private static String amount(double amount, Shopping.Measure measure) {
+        return switch (measure) {
+            case GRAMS -> Amounts.grams(amount);
+            case PIECES -> String.format(Locale.ROOT, "%.0f", Math.ceil(amount));
+            case DROPS -> String.format(Locale.ROOT, "%.0f drops", Math.ceil(amount));
+        };
+    }
+
+    private static String unit(Shopping.Measure measure) {
+        return measure == Shopping.Measure.GRAMS ? "g" : measure.name().toLowerCase(Locale.ROOT);
     }
 
     private static String tenths(double number) {

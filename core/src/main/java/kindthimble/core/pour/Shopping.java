@@ -20,7 +20,8 @@ public final class Shopping {
     /** What an amount counts. */
     public enum Measure {
         GRAMS,
-        PIECES
+        PIECES,
+        DROPS
     }
 
     /**
@@ -40,6 +41,38 @@ public final class Shopping {
         public double missing() {
             return Math.max(0, needed - onShelf);
         }
+    }
+
+    /**
+     * A gel on the shelf.
+     *
+     * @param name as on its label
+     * @param dropsLeft in the bottle
+     * @param bottleDrops in a full one
+     * @param price of a full one in the shop's money; null when not known
+     */
+    public record Bottle(String name, double dropsLeft, double bottleDrops, Double price) {}
+
+    /**
+     * The gels that tints take.
+     *
+     * @param drops needed of each, by its key
+     * @param bottles on the shelf, by key; a gel that is not there is listed by its key
+     */
+    public static List<ToBuy> gels(Map<String, Double> drops, Map<String, Bottle> bottles) {
+        List<ToBuy> lines = new ArrayList<>();
+        drops.forEach((key, needed) -> {
+            Bottle bottle = bottles.getOrDefault(key, new Bottle(key, 0, 0, null));
+            String name = bottle.name() + " gel";
+            lines.add(line(
+                    name,
+                    Measure.DROPS,
+                    needed,
+                    Map.of(name, bottle.dropsLeft()),
+                    bottle.bottleDrops(),
+                    bottle.price()));
+        });
+        return lines;
     }
 
     /**

@@ -1,0 +1,86 @@
+package kindthimble.app.mixing;
+
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import kindthimble.app.bowls.PourView;
+import kindthimble.app.tint.TintView;
+import kindthimble.app.tint.Tinter;
+import kindthimble.core.colour.Palette;
+import kindthimble.core.pour.Difference;
+import kindthimble.core.pour.LettingDown;
+import kindthimble.core.pour.Pour;
+
+/** The bowls of a pour, each brought to its colour. */
+final class Bowls {
+    /** Less base than this is not tinted: all of the bowl comes out of jars. */
+    private static final double LEAST_GRAMS = 0.05;
+
+    private final Tinter tinter;
+    private final PourView pour;
+
+    Bowls(Tinter tinter, PourView pour) {
+        this.tinter = tinter;
+        this.pour = pour;
+    }
+
+    /** Of each bowl that is not filled from jars alone. */
+    Map<String, TintView> tints() {
+        Map<String, TintView> tints = new LinkedHashMap<>();
+        for (Pour.Bowl bowl : pour.pour().bowls()) {
+            String hex = hex(pour, bowl.colour());
+            if (bowl.letDown() != null) {
+                tints.put(
+                        bowl.colour(),
+                        tinter.letDown(
+                                hex,
+                                bowl.letDown().motherGrams() + bowl.letDown().whiteGrams(),
+                                bowl.letDown().mother(),
+                                hex(pour, bowl.letDown().mother())));
+            } else if (bowl.mixedGrams() > LEAST_GRAMS) {
+                tints.put(bowl.colour(), tinter.view(hex, bowl.mixedGrams()));
+            }
+        }
+        return tints;
+    }
+
+    /** Of the small bowls of a difference; each is tinted on its own. */
+    Map<String, TintView> topUps(Difference difference, PourView now) {
+        Map<String, TintView> tints = new LinkedHashMap<>();
+        difference
+                .topUps()
+                .forEach(topUp -> tints.put(
+                        topUp.bowl().colour(),
+                        tinter.view(
+                                hex(now, topUp.bowl().colour()), topUp.bowl().mixedGrams())));
+        return tints;
+    }
+
+    /** Which of them are worth letting down from another. */
+    List<MixingView.FamilyAdvice> families(Palette looks) {
+        Map<String, LettingDown.Tinted> tinted = new HashMap<>();
+        pour.pour().bowls().stream()
+                .filter(bowl -> bowl.letDown() == null && bowl.mixedGrams() > LEAST_GRAMS)
+                .forEach(bowl -> tinted.put(bowl.colour(), tinter.tinted(hex(pour, bowl.colour()), bowl.mixedGrams())));
+        return LettingDown.of(pour.pour(), looks, tinted, tinter.white()).stream()
+                .map(one -> new MixingView.FamilyAdvice(
+                        one.light(),
+                        one.mother(),
+                        one.shade().share(),
+                        one.shade().dry().hex(),
+                        one.shade().deltaE(),
+                        one.ownDeltaE(),
+                        one.gelSavedGrams(),
+                        one.minutesSaved()))
+                .toList();
+    }
+
+    private static String hex(PourView pour, String colour) {
+        return pour.colours().stream()
+                .filter(one -> one.key().equals(colour))
+                .findFirst()
+                .orElseThrow()
+                .hex();
+    }
+}

@@ -1,0 +1,280 @@
+package kindthimble.app.tint;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.annotation.Nullable;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.DoubleStream;
+import kindthimble.app.http.NotThere;
+import kindthimble.core.catalogue.Keys;
+import kindthimble.core.catalogue.Refused;
+import kindthimble.core.colour.Lab;
+import kindthimble.core.tint.Calibration;
+import kindthimble.core.tint.Gel;
+import kindthimble.core.tint.Mixture;
+import kindthimble.core.tint.ReferenceGels;
+import kindthimble.core.tint.WhiteIcing;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The gels on the shelf, and what swatches have said of them. */
+@Service
+@Transactional
+public class GelService {
+    private static final int MOST_GELS = 60;
+    private static final int MOST_SWATCHES = 40;
+    private static final double MOST_DROPS = 100_000;
+    static final double SHOWN_DROPS = 8;
+    private static final double[] RAMP = {0.5, 1, 2, 4, 8, 16, 32};
+
+    /** Swatches are made in plain white icing. */
+    private static final WhiteIcing WHITE = WhiteIcing.PLAIN;
+
+    private final GelRepository bottles;
+    private final SwatchRepository swatches;
+    private final Clock clock;
+
+    private final Cache<Asked, Calibration> fits =
+            Caffeine.newBuilder().maximumSize(MOST_GELS * 4L).build();
+
+    private record Asked(Gel gel, List<Calibration.Swatch> swatches) {}
+
+    GelService(GelRepository bottles, SwatchRepository swatches, Clock clock) {
+        this.bottles = bottles;
+        this.swatches = swatches;
+        this.clock = clock;
+    }
+
+    /**
+     * What is known of a bottle.
+     *
+     * @param name as on its label
+     * @param dropsLeft in it
+     * @param bottleDrops in a full one
+     * @param price of a full one, in the shop's money; null when not known
+     */
+    public record Bottle(
+            String name,
+            double dropsLeft,
+            double bottleDrops,
+            @Nullable Double price) {
+        Bottle checked() {
+            if (name == null || name.isBlank() || name.strip().length() > 40) {
+                throw new Refused("name", "Give the gel a name of up to 40 letters.");
+            }
+            if (!(dropsLeft >= 0 && dropsLeft <= MOST_DROPS)) {
+                throw new Refused("dropsLeft", "Write how many drops are left, from 0 to 100,000.");
+            }
+            if (!(bottleDrops >= 1 && bottleDrops <= MOST_DROPS)) {
+                throw new Refused("bottleDrops", "Write how many drops a full bottle holds, from 1 to 100,000.");
+            }
+            if (price != null && !(price >= 0 && price <= 10_000)) {
+                throw new Refused("price", "A bottle costs from 0 to 10,000.");
+            }
+            return this;
+        }
+    }
+
+    /**
+     * What was seen of a gel.
+     *
+     * @param drops that went in
+     * @param grams of base
+     * @param hex the colour seen when dry, {@code #RRGGBB}
+     */
+    public record SwatchNote(double drops, double grams, String hex) {
+        SwatchNote checked() {
+            if (!(drops > 0 && drops <= 1_000)) {
+                throw new Refused(
+                        "drops", "Write how many drops went in: more than 0, and 0.25 for a toothpick's dab.");
+            }
+            if (!(grams >= 1 && grams <= 10_000)) {
+                throw new Refused("grams", "Write the grams of base, from 1 to 10,000.");
+            }
+            Lab.ofHex(hex);
+            return this;
+        }
+
+        Calibration.Swatch swatch() {
+            return new Calibration.Swatch(drops / grams * 100, Lab.ofHex(hex));
+        }
+    }
+
+    /**
+     * A gel that is new on the shelf: like a reference, or like the one that explains its first swatch best.
+     *
+     * @param bottle what is known of it
+     * @param reference key of a reference gel; null to go by the swatch
+     * @param swatch its first one; null for none yet
+     */
+    public record NewGel(
+            Bottle bottle,
+            @Nullable String reference,
+            @Nullable SwatchNote swatch) {}
+
+    /** The whole shelf of gels. */
+    @Transactional(readOnly = true)
+    public List<GelView> shelf() {
+        Map<String, List<SwatchEntity>> seen = seen();
+        return bottles.findByRemovedAtIsNullOrderByPositionAscGelKeyAsc().stream()
+                .map(gel -> view(gel, seen.getOrDefault(gel.key(), List.of())))
+                .toList();
+    }
+
+    /** The gels of the shelf, fitted to their swatches. */
+    @Transactional(readOnly = true)
+    public List<Gel> gels() {
+        Map<String, List<SwatchEntity>> seen = seen();
+        return bottles.findByRemovedAtIsNullOrderByPositionAscGelKeyAsc().stream()
+                .map(gel -> gel(gel).fitted(fit(gel, seen.getOrDefault(gel.key(), List.of()))
+                        .fit()))
+                .toList();
+    }
+
+    /** The bottles of the shelf by key. */
+    @Transactional(readOnly = true)
+    public Map<String, Bottle> bottles() {
+        return bottles.findByRemovedAtIsNullOrderByPositionAscGelKeyAsc().stream()
+                .collect(Collectors.toMap(GelEntity::key, GelEntity::bottle));
+    }
+
+    /**
+     * @throws Refused naming the field that is wrong
+     */
+    public GelView add(NewGel wanted) {
+        if (wanted.bottle() == null) {
+            throw new Refused("bottle", "Say what is known of the bottle.");
+        }
+        Bottle bottle = wanted.bottle().checked();
+        SwatchNote swatch = wanted.swatch() == null ? null : wanted.swatch().checked();
+        List<GelEntity> all = bottles.findAll();
+        if (all.size() >= MOST_GELS) {
+            throw new Refused("", "A shelf has at most " + MOST_GELS + " gels.");
+        }
+        if (bottles().values().stream()
+                .anyMatch(b -> b.name().equalsIgnoreCase(bottle.name().strip()))) {
+            throw new Refused("name", "There is a gel called " + bottle.name().strip() + " already.");
+        }
+        Set<String> taken = new HashSet<>(all.stream().map(GelEntity::key).toList());
+        GelEntity gel =
+                new GelEntity(Keys.of(bottle.name(), "gel", taken), reference(wanted.reference(), swatch), all.size());
+        gel.set(bottle);
+        bottles.saveAndFlush(gel);
+        if (swatch != null) {
+            swatches.saveAndFlush(new SwatchEntity(gel.key(), swatch, clock.instant()));
+        }
+        return view(gel.key());
+    }
+
+    GelView change(String key, Bottle bottle) {
+        GelEntity gel = stored(key);
+        gel.set(bottle.checked());
+        bottles.saveAndFlush(gel);
+        return view(key);
+    }
+
+    void remove(String key) {
+        stored(key).remove(clock.instant());
+    }
+
+    void restore(String key) {
+        stored(key).restore();
+    }
+
+    public GelView note(String key, SwatchNote note) {
+        stored(key);
+        SwatchNote checked = note.checked();
+        if (seen().getOrDefault(key, List.of()).size() >= MOST_SWATCHES) {
+            throw new Refused("", "That are many swatches: take an old one out first.");
+        }
+        swatches.saveAndFlush(new SwatchEntity(key, checked, clock.instant()));
+        return view(key);
+    }
+
+    GelView takeOut(String key, long swatch, boolean out) {
+        SwatchEntity entity = swatches.findById(swatch)
+                .filter(found -> found.gelKey().equals(key))
+                .orElseThrow(() -> new NotThere("swatch"));
+        if (out) {
+            entity.remove(clock.instant());
+        } else {
+            entity.restore();
+        }
+        swatches.flush();
+        return view(key);
+    }
+
+    private static String reference(String wanted, SwatchNote swatch) {
+        if (wanted != null && !wanted.isBlank()) {
+            return ReferenceGels.find(wanted)
+                    .orElseThrow(() -> new Refused("reference", "There is no reference gel called " + wanted + "."))
+                    .key();
+        }
+        if (swatch == null) {
+            throw new Refused("reference", "Say which gel it is like, or give a swatch of it.");
+        }
+        return Calibration.likest(WHITE, swatch.swatch()).gel().key();
+    }
+
+    private Map<String, List<SwatchEntity>> seen() {
+        return swatches.findByRemovedAtIsNullOrderByIdAsc().stream()
+                .collect(Collectors.groupingBy(SwatchEntity::gelKey));
+    }
+
+    private GelEntity stored(String key) {
+        return bottles.findById(key).orElseThrow(() -> new NotThere("gel"));
+    }
+
+    private GelView view(String key) {
+        return view(stored(key), seen().getOrDefault(key, List.of()));
+    }
+
+    private static Gel gel(GelEntity entity) {
+        Gel like = ReferenceGels.find(entity.reference()).orElseThrow();
+        return new Gel(entity.key(), like.dyes(), like.deepening(), like.whitening(), Gel.Fit.NONE);
+    }
+
+    private Calibration fit(GelEntity entity, List<SwatchEntity> seen) {
+        return fits.get(
+                new Asked(gel(entity), seen.stream().map(s -> s.note().swatch()).toList()),
+                asked -> Calibration.of(asked.gel(), WHITE, asked.swatches()));
+    }
+
+    private GelView view(GelEntity entity, List<SwatchEntity> seen) {
+        Calibration calibration = fit(entity, seen);
+        Gel gel = gel(entity).fitted(calibration.fit());
+        List<GelView.SwatchView> notes = new ArrayList<>();
+        for (int i = 0; i < seen.size(); i++) {
+            SwatchNote note = seen.get(i).note();
+            notes.add(new GelView.SwatchView(
+                    seen.get(i).id(),
+                    note,
+                    look(gel, note.swatch().dropsPer100()),
+                    calibration.misses().get(i)));
+        }
+        return new GelView(
+                entity.key(),
+                entity.bottle(),
+                entity.reference(),
+                calibration.fit().strength(),
+                calibration.fit().shiftNm(),
+                100 * gel.deepening(),
+                look(gel, SHOWN_DROPS),
+                DoubleStream.of(RAMP)
+                        .mapToObj(drops -> new GelView.RampStep(drops, look(gel, drops)))
+                        .toList(),
+                seen.isEmpty() ? null : calibration.before(),
+                seen.isEmpty() ? null : calibration.after(),
+                notes);
+    }
+
+    static String look(Gel gel, double dropsPer100) {
+        return Mixture.lab(WHITE, Map.of(gel, dropsPer100), Gel.RESTED_HOURS).hex();
+    }
+}

@@ -1,0 +1,146 @@
+package kindthimble.app.tint;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import kindthimble.core.colour.Lab;
+import kindthimble.core.pour.LettingDown;
+import kindthimble.core.tint.Gel;
+import kindthimble.core.tint.Mixture;
+import kindthimble.core.tint.Shade;
+import kindthimble.core.tint.TintRecipe;
+import kindthimble.core.tint.TintSolver;
+import kindthimble.core.tint.Tinting;
+import kindthimble.core.tint.WhiteIcing;
+
+/** Tints with one shelf of gels in one white: what {@link TintService} gives out for the length of a request. */
+public final class Tinter {
+    /** Shares of gel are worked out for a bowl so large that whole dabs do not matter. */
+    private static final double NOMINAL_GRAMS = 1000;
+
+    static final int MOST_GELS = 3;
+    private static final double LATER_HOURS = 6;
+
+    private final WhiteIcing white;
+    private final List<Gel> gels;
+    private final Map<String, GelService.Bottle> bottles;
+    private final Cache<Asked, Tinting> solved;
+
+    /** What decides a recipe. */
+    record Asked(WhiteIcing white, List<Gel> gels, String hex, double grams, int mostGels) {}
+
+    Tinter(WhiteIcing white, List<Gel> gels, Map<String, GelService.Bottle> bottles, Cache<Asked, Tinting> solved) {
+        this.white = white;
+        this.gels = gels;
+        this.bottles = bottles;
+        this.solved = solved;
+    }
+
+    public WhiteIcing white() {
+        return white;
+    }
+
+    /** The recipe for a bowl. */
+    public Tinting solve(String hex, double grams, int mostGels) {
+        Asked asked = new Asked(white, gels, hex, Math.round(grams * 10) / 10.0, mostGels);
+        return solved.get(
+                asked, a -> new TintSolver(white, gels).solve(Lab.ofHex(hex), Math.max(0.1, a.grams()), mostGels));
+    }
+
+    /** Grams of gel to a gram of base; 0 for a colour that stays white. */
+    public double gelShare(String hex) {
+        return solve(hex, NOMINAL_GRAMS, MOST_GELS).recipe().gelGrams() / NOMINAL_GRAMS;
+    }
+
+    /** The let-down of a dark colour that comes nearest to a light one. */
+    public Shade shade(String light, String dark) {
+        return Shade.nearest(nominal(dark, Gel.RESTED_HOURS), white, Lab.ofHex(light));
+    }
+
+    /** What is known of a bowl that is tinted on its own. */
+    public LettingDown.Tinted tinted(String hex, double grams) {
+        TintRecipe recipe = solve(hex, grams, MOST_GELS).recipe();
+        return new LettingDown.Tinted(recipe, absorption(recipe, grams, Gel.RESTED_HOURS));
+    }
+
+    /** A bowl that is tinted on its own. */
+    public TintView view(String hex, double grams) {
+        Tinting tinting = solve(hex, grams, MOST_GELS);
+        return new TintView(
+                hex,
+                grams,
+                view(tinting.recipe()),
+                tinting.alternatives().stream().map(this::view).toList(),
+                tinting.hints(),
+                null);
+    }
+
+    /** A bowl that is let down. */
+    public TintView letDown(String hex, double grams, String mother, String motherHex) {
+        Shade shade = shade(hex, motherHex);
+        return new TintView(
+                hex,
+                grams,
+                null,
+                List.of(),
+                List.of(),
+                new TintView.ShadeView(
+                        mother,
+                        shade.share(),
+                        Shade.look(nominal(motherHex, 0), white, shade.share()).hex(),
+                        Shade.look(nominal(motherHex, LATER_HOURS), white, shade.share())
+                                .hex(),
+                        shade.dry().hex(),
+                        shade.deltaE()));
+    }
+
+    TintView.RecipeView view(TintRecipe recipe) {
+        return new TintView.RecipeView(
+                recipe.doses().stream().map(this::view).toList(),
+                recipe.now().hex(),
+                recipe.later().hex(),
+                recipe.dry().hex(),
+                recipe.deltaE(),
+                recipe.gelGrams(),
+                recipe.gelPercent(),
+                cost(recipe));
+    }
+
+    private TintView.DoseView view(TintRecipe.Dose dose) {
+        GelService.Bottle bottle = bottles.get(dose.gel());
+        return new TintView.DoseView(
+                dose.gel(),
+                bottle == null ? dose.gel() : bottle.name(),
+                GelService.look(gel(dose.gel()), GelService.SHOWN_DROPS),
+                dose.drops(),
+                dose.dabs(),
+                dose.grams());
+    }
+
+    private Double cost(TintRecipe recipe) {
+        double cost = 0;
+        for (TintRecipe.Dose dose : recipe.doses()) {
+            GelService.Bottle bottle = bottles.get(dose.gel());
+            if (bottle == null || bottle.price() == null) {
+                return null;
+            }
+            cost += bottle.price() * dose.grams() / Gel.DROP_GRAMS / bottle.bottleDrops();
+        }
+        return cost;
+    }
+
+    private double[] nominal(String hex, double hours) {
+        return absorption(solve(hex, NOMINAL_GRAMS, MOST_GELS).recipe(), NOMINAL_GRAMS, hours);
+    }
+
+    private double[] absorption(TintRecipe recipe, double grams, double hours) {
+        Map<Gel, Double> drops = new HashMap<>();
+        recipe.doses().forEach(dose -> drops.put(gel(dose.gel()), dose.grams() / Gel.DROP_GRAMS * 100 / grams));
+        return Mixture.absorption(white, drops, hours);
+    }
+
+    private Gel gel(String key) {
+        return gels.stream().filter(gel -> gel.key().equals(key)).findFirst().orElseThrow();
+    }
+}
