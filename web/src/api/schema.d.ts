@@ -636,11 +636,11 @@ export interface components {
             /** Format: double */
             surplusGrams: number;
             /** Format: double */
+            keptGrams: number;
+            /** Format: double */
             inGrams: number;
             /** Format: double */
             outGrams: number;
-            /** Format: double */
-            keptGrams: number;
         };
         BaseRecipe: {
             key: string;
@@ -1527,6 +1527,13 @@ export interface components {
             hints: components["schemas"]["Hint"][];
             shade: components["schemas"]["ShadeView"] | null;
         };
+        TintWanted: {
+            target: string;
+            /** Format: double */
+            baseGrams: number;
+            gels: (string[] | null) | null;
+            maxGels: (number | null) | null;
+        };
         Tip: {
             name: string;
             /** Format: double */
@@ -1571,11 +1578,13 @@ export interface components {
         /** @enum {string} */
         Wait: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
         Wanted: {
-            target: string;
-            /** Format: double */
-            baseGrams: number;
-            gels: (string[] | null) | null;
-            maxGels: (number | null) | null;
+            /** Format: int64 */
+            order: number;
+            /** Format: int32 */
+            count: number;
+            colours: {
+                [key: string]: string;
+            };
         };
         WeekView: {
             /** Format: date */
@@ -1942,7 +1951,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Wanted"];
+                "application/json": components["schemas"]["TintWanted"];
             };
         };
         responses: {

@@ -27,6 +27,12 @@ export type Ingredient = Schemas["Ingredient"];
 export type ShelfView = Schemas["ShelfView"];
 export type Rung = Schemas["Rung"];
 export type WeekView = Schemas["WeekView"];
+export type TintView = Schemas["TintView"];
+export type TintRecipe = Schemas["RecipeView"];
+export type GelView = Schemas["GelView"];
+export type ReachPlace = Schemas["ReachPlace"];
+export type PastColour = Schemas["PastColour"];
+export type SeeingView = Schemas["SeeingView"];
 export type State = Schemas["State"];
 
 /** What went wrong, as the server says it. */

@@ -1,13 +1,14 @@
 <script lang="ts">
-  import type { Bowl, Rung } from "../../api/types";
+  import type { Bowl, Rung, TintView } from "../../api/types";
   import { reference } from "../../desk/catalogue.svelte";
   import { desk } from "../../desk/order.svelte";
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import Slump from "../../marks/Slump.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import { chance, consistency, grams, stirred } from "../../units/format";
+  import TintPart from "./TintPart.svelte";
 
-  let { bowl, ladder }: { bowl: Bowl; ladder: Rung[] } = $props();
+  let { bowl, ladder, tint }: { bowl: Bowl; ladder: Rung[]; tint: TintView | undefined } = $props();
 
   const spoons = $derived(reference.shop?.settings.measures === "GRAMS_AND_SPOONS");
   const own = $derived(desk.palette.find((c) => c.key === bowl.colour));
@@ -34,12 +35,15 @@
     <div>
       <h2>{desk.colourName(bowl.colour)}</h2>
       <p class="soft">
-        {grams(bowl.baseGrams)} g base · {grams(bowl.cookiesGrams)} g on cookies · {grams(
-          bowl.spareGrams,
-        )} g spare, runs short {chance(bowl.risk)}
+        {grams(bowl.baseGrams)} g base{bowl.givenGrams > 0
+          ? `, and ${grams(bowl.givenGrams)} g for lighter bowls`
+          : ""} · {grams(bowl.cookiesGrams)} g on cookies · {grams(bowl.spareGrams)} g spare, runs short
+        {chance(bowl.risk)}
       </p>
     </div>
   </div>
+  {#if tint}<TintPart {bowl} {tint} />{/if}
+  <h3>Drunk by</h3>
   <ul>
     {#each drinkers as drinker (drinker.id)}
       <li><span>{drinker.name}</span><strong>{grams(drinker.g)} g</strong></li>

@@ -8,6 +8,7 @@
   import BaseSlip from "./BaseSlip.svelte";
   import BowlSlip from "./BowlSlip.svelte";
   import ExtraSlip from "./ExtraSlip.svelte";
+  import FamiliesSlip from "./FamiliesSlip.svelte";
   import FewerSlip from "./FewerSlip.svelte";
   import PourList from "./PourList.svelte";
   import PourPicture from "./PourPicture.svelte";
@@ -94,13 +95,18 @@
       <StartSlip view={mixing.view} />
       <div class="beside">
         <FewerSlip view={mixing.view} />
+        <FamiliesSlip view={mixing.view} />
         <TogetherSlip view={mixing.view} />
       </div>
     {/if}
   </main>
   <aside>
     {#if bowl && pour && shown}
-      <BowlSlip {bowl} ladder={mixing.view?.ladders[bowl.colour] ?? []} />
+      <BowlSlip
+        {bowl}
+        ladder={mixing.view?.ladders[bowl.colour] ?? []}
+        tint={mixing.view?.tints[bowl.colour]}
+      />
       <BaseSlip view={shown} />
       <ExtraSlip {pour} />
     {/if}

@@ -4,7 +4,7 @@
   import { isPale } from "../../units/colour";
   import { consistency, grams } from "../../units/format";
   import BagRow from "./BagRow.svelte";
-  import { band, layOut } from "./layout";
+  import { band, layOut, loop } from "./layout";
 
   // The pour: base to bowls to bags, widths by grams.
   let {
@@ -35,6 +35,13 @@
   }
 
   const laid = $derived(layOut(pour, 600));
+  // Light bowls that come out of a darker one.
+  const families = $derived(
+    laid.bowls.flatMap((to) => {
+      const from = laid.bowls.find((place) => place.bowl.colour === to.bowl.letDown?.mother);
+      return from ? [{ from, to }] : [];
+    }),
+  );
   const rim = (hex: string) => (isPale(hex) ? "#8A93A8" : "none");
 </script>
 
@@ -86,6 +93,30 @@
         {grams(batch.grams)} g
       </text>
     {/if}
+  {/each}
+
+  {#each families as { from, to } (to.bowl.colour)}
+    {@const said = `${desk.colourName(to.bowl.colour)} is let down: ${grams(to.bowl.letDown?.motherGrams ?? 0)} g of ${desk.colourName(from.bowl.colour)} and ${grams(to.bowl.letDown?.whiteGrams ?? 0)} g of white`}
+    {@const width = Math.max(3, (to.bowl.letDown?.motherGrams ?? 0) * laid.scale)}
+    <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+    <g
+      class="family"
+      role="img"
+      tabindex="0"
+      aria-label={said}
+      onmouseenter={() => (lit = said)}
+      onmouseleave={() => (lit = "")}
+      onfocus={() => (lit = said)}
+      onblur={() => (lit = "")}
+    >
+      <path d={loop(from, to, BOWL_X)} fill="none" stroke="#1B2440" stroke-width={width + 2.4} />
+      <path
+        d={loop(from, to, BOWL_X)}
+        fill="none"
+        stroke={desk.hexes[from.bowl.colour] ?? "#888888"}
+        stroke-width={width}
+      />
+    </g>
   {/each}
 
   {#each laid.bowls as place (place.bowl.colour)}
@@ -217,6 +248,13 @@
   .batch {
     font-family: var(--heading);
     font-weight: 700;
+  }
+  .family:focus-visible {
+    outline: none;
+  }
+  .family:hover path:first-child,
+  .family:focus-visible path:first-child {
+    stroke: var(--brass-line);
   }
   .bowl {
     cursor: pointer;

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { MixingView } from "../../api/types";
   import { addressed } from "../../router";
-  import { grams } from "../../units/format";
+  import { grams, plural } from "../../units/format";
 
   // What this order takes from the shelf, and what to buy for it.
   let { lines }: { lines: MixingView["shopping"] } = $props();
@@ -9,7 +9,11 @@
   const order = $derived(addressed().order);
   type ToBuy = MixingView["shopping"][number];
   const amount = (line: ToBuy, n: number) =>
-    line.measure === "GRAMS" ? `${grams(n)} g` : Math.ceil(n).toLocaleString("en");
+    line.measure === "GRAMS"
+      ? `${grams(n)} g`
+      : line.measure === "DROPS"
+        ? plural(Math.ceil(n - 1e-6), "drop")
+        : Math.ceil(n).toLocaleString("en");
   const cost = $derived(lines.reduce((sum, line) => sum + (line.cost ?? 0), 0));
 </script>
 
@@ -45,8 +49,7 @@
   <a href="/api/orders/{order}/print/shopping.pdf" target="_blank" rel="noreferrer"
     >to print (PDF)</a
   >,
-  <a href="/api/orders/{order}/print/shopping.csv" download>as a table (CSV)</a>. Gels are not on it
-  yet.
+  <a href="/api/orders/{order}/print/shopping.csv" download>as a table (CSV)</a>.
 </p>
 
 <style>

@@ -7,6 +7,7 @@
   import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import { chance, consistency, dayOf, grams, outOf, plural, stirred } from "../../units/format";
+  import { doses } from "../../units/tint";
 
   // Paper for the wall, and the start: from then on the plan stays as it is, and what changes is shown against it.
   let { view }: { view: MixingView } = $props();
@@ -85,11 +86,12 @@
         </p>
         <ul class="top-ups">
           {#each difference.topUps as topUp (topUp.bowl.colour)}
+            {@const tint = view.topUpTints[topUp.bowl.colour]?.recipe}
             <li>
               <BowlDisc hex={desk.hexes[topUp.bowl.colour] ?? "#888888"} size={24} />
               <span
                 ><strong>{desk.colourName(topUp.bowl.colour)}</strong>
-                {grams(topUp.bowl.baseGrams)} g base:
+                {grams(topUp.bowl.baseGrams)} g base{tint ? `, ${doses(tint)}` : ""}:
                 {topUp.ladder
                   .map((rung) => {
                     const own = topUp.bowl.portions[rung.portion];

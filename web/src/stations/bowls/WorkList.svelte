@@ -5,6 +5,7 @@
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import Slump from "../../marks/Slump.svelte";
   import { consistency, grams, lasting, outOf, stirred } from "../../units/format";
+  import { doses } from "../../units/tint";
 
   // What is done one after the other, the darkest bowls first, each down its ladder from stiff to thin.
   let { view }: { view: MixingView } = $props();
@@ -34,9 +35,21 @@
       <span class="words">
         {#if step.doing === "MIX"}
           <strong>Mix</strong> {grams(step.grams)} g of base
-        {:else if step.doing === "TINT"}
+        {:else if step.doing === "TINT" && step.colour}
+          {@const tint = view.tints[step.colour]?.recipe}
           <strong>Divide off and tint</strong>
-          {desk.colourName(step.colour)}: {grams(step.grams)} g of base
+          {desk.colourName(step.colour)}: {grams(step.grams)} g of base{tint
+            ? `, ${doses(tint)}`
+            : ""}
+        {:else if step.doing === "DIVIDE"}
+          <strong>Divide off</strong>
+          {desk.colourName(step.colour ?? "")}: {grams(step.grams)} g of base, left untinted
+        {:else if step.doing === "LET_DOWN"}
+          {@const down = view.pour.pour.bowls.find((b) => b.colour === step.colour)?.letDown}
+          <strong>Let down</strong>
+          {desk.colourName(step.colour ?? "")}: {grams(down?.motherGrams ?? 0)} g of {desk.colourName(
+            down?.mother ?? "",
+          )} and {grams(down?.whiteGrams ?? 0)} g of white
         {:else if step.doing === "THIN" && own}
           <strong>{desk.colourName(step.colour)}</strong>
           <Slump state={own.state} />

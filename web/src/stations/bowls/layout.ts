@@ -3,6 +3,8 @@ import type { Bowl, Portion, Pour } from "../../api/types";
 /** Where everything of the pour stands, in pixels of the picture. */
 export type PourLayout = {
   height: number;
+  /** Pixels of width to a gram. */
+  scale: number;
   base: { y: number; height: number; batches: { y: number; height: number; grams: number }[] };
   bowls: BowlPlace[];
 };
@@ -36,7 +38,7 @@ export function layOut(pour: Pour, wantedHeight: number): PourLayout {
       (sum, bowl) => sum + GAP + bowl.portions.reduce((h, p) => h + rowHeight(p, scale), 0),
       -GAP,
     );
-  const total = pour.bowls.reduce((sum, bowl) => sum + bowl.baseGrams, 0);
+  const total = pour.bowls.reduce((sum, bowl) => sum + bowl.mixedGrams, 0);
   let low = 0;
   let high = room / Math.max(1, total);
   for (let i = 0; i < 40; i++) {
@@ -57,7 +59,7 @@ export function layOut(pour: Pour, wantedHeight: number): PourLayout {
   const baseY = TOP + (height - TOP - BOTTOM - baseHeight) / 2;
   let fromY = baseY;
   const bowls = pour.bowls.map((bowl) => {
-    const width = Math.max(LEAST_STREAM, bowl.baseGrams * scale);
+    const width = Math.max(LEAST_STREAM, bowl.mixedGrams * scale);
     const inside = bowl.portions.map((p) => rowHeight(p, scale));
     const blockHeight = inside.reduce((a, b) => a + b, 0);
     const middle = y + blockHeight / 2;
@@ -84,13 +86,14 @@ export function layOut(pour: Pour, wantedHeight: number): PourLayout {
       width,
       portions,
     };
-    fromY += bowl.baseGrams * (baseHeight / Math.max(1, total));
+    fromY += bowl.mixedGrams * (baseHeight / Math.max(1, total));
     y += blockHeight + gap;
     return placed;
   });
   const each = baseHeight / Math.max(1, pour.batches.length);
   return {
     height,
+    scale,
     base: {
       y: baseY,
       height: baseHeight,
@@ -102,6 +105,15 @@ export function layOut(pour: Pour, wantedHeight: number): PourLayout {
     },
     bowls,
   };
+}
+
+/** A stream from a mother bowl, round on the right where no name stands, into a bowl that is let down from it. */
+export function loop(from: BowlPlace, to: BowlPlace, x: number): string {
+  const out = x + Math.min(120, 60 + 0.2 * Math.abs(to.middle - from.middle));
+  return (
+    `M${x + from.radius * 0.6} ${from.middle}C${out} ${from.middle} ${out} ${to.middle} ` +
+    `${x + to.radius + 2} ${to.middle}`
+  );
 }
 
 /** A band from one vertical edge to another, equally wide all along. */

@@ -30,6 +30,7 @@
         hex: "#BFE9F3",
         apart: null,
         joinedInto: null,
+        letDownFrom: null,
       }),
     );
     open = palette.length;

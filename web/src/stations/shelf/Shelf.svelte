@@ -10,6 +10,7 @@
   import NumberField from "../../parts/NumberField.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import { dayOf, grams } from "../../units/format";
+  import Gels from "./Gels.svelte";
   import NewJar from "./NewJar.svelte";
 
   let shelf = $state.raw<ShelfView | null>(null);
@@ -85,6 +86,7 @@
         <p class="soft" role="status">{trouble[""] || "Looking."}</p>
       {/if}
     </Sheet>
+    <Gels />
   </main>
   <aside>
     <Sheet label="Jars of left-over icing">
@@ -121,6 +123,10 @@
     grid-template-columns: minmax(0, 1fr) 380px;
     gap: 16px;
     align-items: start;
+  }
+  main {
+    display: grid;
+    gap: 12px;
   }
   .grid {
     display: grid;

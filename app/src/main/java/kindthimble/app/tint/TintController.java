@@ -17,7 +17,7 @@ class TintController {
     }
 
     @PostMapping("/solve")
-    TintService.Solved solve(@RequestBody TintService.Wanted wanted) {
+    TintService.Solved solve(@RequestBody TintService.TintWanted wanted) {
         return tints.solve(wanted);
     }
 

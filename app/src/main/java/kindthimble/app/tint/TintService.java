@@ -49,7 +49,7 @@ public class TintService {
      * @param gels keys of those that may be taken; null for all on the shelf
      * @param maxGels 1 to 3; null for 3
      */
-    public record Wanted(
+    public record TintWanted(
             String target,
             double baseGrams,
             @Nullable List<String> gels,
@@ -114,7 +114,7 @@ public class TintService {
     /**
      * @throws Refused naming the field that is wrong
      */
-    Solved solve(Wanted wanted) {
+    Solved solve(TintWanted wanted) {
         Lab.ofHex(wanted.target());
         if (!(wanted.baseGrams() > 0 && wanted.baseGrams() <= MOST_GRAMS)) {
             throw new Refused("baseGrams", "Write the grams of base in the bowl, more than 0 and up to 1,000,000.");

@@ -1,0 +1,127 @@
+<script lang="ts">
+  import { answered, api } from "../../api/client";
+  import Field from "../../parts/Field.svelte";
+  import NumberField from "../../parts/NumberField.svelte";
+  import Press from "../../parts/Press.svelte";
+  import SwatchForm from "./SwatchForm.svelte";
+
+  // A new bottle starts from the reference gel that is most like it, or from one swatch of it.
+  let { onadded }: { onadded: () => Promise<void> } = $props();
+
+  const REFERENCES = [
+    "lemon",
+    "marigold",
+    "orange",
+    "poppy",
+    "rose",
+    "sky",
+    "navy",
+    "violet",
+    "leaf",
+    "teal",
+    "cocoa",
+    "coal",
+    "whitener",
+  ];
+  let name = $state("");
+  let reference = $state("lemon");
+  let bySwatch = $state(false);
+  let full = $state<number | null>(350);
+  let price = $state<number | null>(null);
+  let trouble = $state("");
+
+  async function add(
+    swatch: { drops: number; grams: number; hex: string } | null,
+  ): Promise<boolean> {
+    try {
+      await answered(
+        api.POST("/api/gels", {
+          body: {
+            bottle: { name, dropsLeft: full ?? 0, bottleDrops: full ?? 0, price },
+            reference: swatch ? null : reference,
+            swatch,
+          },
+        }),
+      );
+      await onadded();
+      return true;
+    } catch (e) {
+      trouble = (e as Error).message;
+      return false;
+    }
+  }
+</script>
+
+<div class="form">
+  <Field label="name on the label"
+    ><input bind:value={name} maxlength="60" autocomplete="off" /></Field
+  >
+  <NumberField
+    label="drops in a full bottle"
+    value={full}
+    least={1}
+    most={100_000}
+    onchange={(n) => (full = n)}
+  />
+  <NumberField
+    label="price of a bottle"
+    value={price}
+    optional
+    least={0}
+    most={10_000}
+    onchange={(n) => (price = n)}
+  />
+</div>
+<div class="ways" role="group" aria-label="What it starts from">
+  <button aria-pressed={!bySwatch} onclick={() => (bySwatch = false)}>it is much like…</button>
+  <button aria-pressed={bySwatch} onclick={() => (bySwatch = true)}>I made a swatch</button>
+</div>
+{#if bySwatch}
+  <p class="soft">
+    The reference gel that explains your swatch best is taken, as strong as the swatch says.
+  </p>
+  <SwatchForm press="Add it" {trouble} onkeep={(note) => add(note)} />
+{:else}
+  <div class="form">
+    <Field label="reference gel">
+      <select bind:value={reference}>
+        {#each REFERENCES as word (word)}<option value={word}>{word}</option>{/each}
+      </select>
+    </Field>
+    <Press onpress={() => void add(null)}>Add it</Press>
+  </div>
+  {#if trouble}<p class="trouble" role="alert">{trouble}</p>{/if}
+{/if}
+
+<style>
+  .form {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: end;
+    gap: 10px 16px;
+    margin-top: 6px;
+  }
+  .ways {
+    display: flex;
+    gap: 6px;
+    margin: 14px 0 4px;
+  }
+  .ways button {
+    border: 1.5px solid var(--line);
+    border-radius: 999px;
+    background: none;
+    padding: 4px 14px;
+    min-height: 34px;
+    cursor: pointer;
+  }
+  .ways button[aria-pressed="true"] {
+    border-color: var(--cobalt);
+    background: var(--wash);
+    font-weight: 600;
+  }
+  .trouble {
+    color: var(--tomato);
+    font-size: 13px;
+    margin-top: 6px;
+  }
+</style>
