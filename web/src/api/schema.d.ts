@@ -601,14 +601,12 @@ export interface components {
             minutesSaved: number;
             designs: string[];
         };
-        Alike: {
+        AlikeView: {
             one: string;
             other: string;
             /** Format: double */
             deltaE: number;
-            seen: {
-                [key: string]: number;
-            };
+            seen: components["schemas"]["SeenBy"][];
         };
         /** @enum {string} */
         Along: "EDGE" | "SPLITS";
@@ -887,6 +885,8 @@ export interface components {
             /** Format: double */
             flatPercent: number;
         };
+        /** @enum {string} */
+        Eyes: "PROTAN" | "DEUTAN" | "TRITAN";
         FamilyAdvice: {
             light: string;
             mother: string;
@@ -1351,15 +1351,19 @@ export interface components {
             pass: number;
             at: components["schemas"]["Spot"];
         };
-        Seeing: {
-            alike: components["schemas"]["Alike"][];
-            writing: components["schemas"]["Contrast"][];
-        };
         SeeingView: {
             /** Format: int64 */
             design: number;
             name: string;
-            seeing: components["schemas"]["Seeing"];
+            alike: components["schemas"]["AlikeView"][];
+            writing: components["schemas"]["Contrast"][];
+        };
+        SeenBy: {
+            eyes: components["schemas"]["Eyes"];
+            /** Format: double */
+            deltaE: number;
+            oneHex: string;
+            otherHex: string;
         };
         /** @enum {string} */
         SetOn: "DROPPED" | "GLUED";

@@ -43,7 +43,7 @@
     </div>
   </div>
   {#if tint}<TintPart {bowl} {tint} />{/if}
-  <h3>Drunk by</h3>
+  <h3>Goes on</h3>
   <ul>
     {#each drinkers as drinker (drinker.id)}
       <li><span>{drinker.name}</span><strong>{grams(drinker.g)} g</strong></li>

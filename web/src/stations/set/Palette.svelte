@@ -3,9 +3,15 @@
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
+  import ColourPicker from "./colours/ColourPicker.svelte";
+  import PaletteFile from "./colours/PaletteFile.svelte";
+  import SeeingList from "./colours/SeeingList.svelte";
+  import ColourField from "../../parts/ColourField.svelte";
   import { grams } from "../../units/format";
 
   let open = $state<number | null>(null);
+  let seeing = $state(false);
+  let picker = $state<ColourPicker>();
 
   const palette = $derived(desk.details?.palette ?? []);
   const problem = $derived(desk.problem("order"));
@@ -40,6 +46,13 @@
     desk.editDetails((d) => {
       const colour = d.palette[i];
       if (colour) colour[part] = text;
+    });
+  }
+
+  function letDown(i: number, from: string | null) {
+    desk.editDetails((d) => {
+      const colour = d.palette[i];
+      if (colour) colour.letDownFrom = from;
     });
   }
 
@@ -86,30 +99,42 @@
           oninput={(e) => set(i, "name", e.currentTarget.value)}
         /></label
       >
+      <ColourField label="Colour" hex={colour?.hex ?? ""} onchange={(hex) => set(i, "hex", hex)} />
+      <Press plain onpress={() => picker?.show()}>Choose…</Press>
       <label
-        >Colour <input
-          class="hex"
-          value={colour?.hex}
-          maxlength="20"
-          autocomplete="off"
-          spellcheck="false"
-          oninput={(e) => set(i, "hex", e.currentTarget.value)}
-        /></label
+        >Mixed
+        <select
+          value={colour?.letDownFrom ?? ""}
+          onchange={(e) => letDown(i, e.currentTarget.value || null)}
+        >
+          <option value="">with drops of its own</option>
+          {#each palette as other (other.key)}
+            {#if other.key && other.key !== colour?.key && !other.letDownFrom}
+              <option value={other.key}>out of {other.name} and white</option>
+            {/if}
+          {/each}
+        </select></label
       >
-      <input
-        type="color"
-        aria-label="Pick the colour"
-        value={colour?.hex.toLowerCase()}
-        oninput={(e) => set(i, "hex", e.currentTarget.value)}
-      />
       {#if !used.has(colour?.key ?? "")}
         <Press plain onpress={() => remove(i)}>Take it out</Press>
       {:else}
         <span class="soft">in use, so it stays</span>
       {/if}
     </div>
+    <ColourPicker
+      bind:this={picker}
+      onpick={(hex, name) => {
+        set(i, "hex", hex);
+        if (name && /^Colour \d+$/.test(colour?.name ?? "")) set(i, "name", name);
+      }}
+    />
   {/if}
   {#if trouble}<p class="trouble" role="alert">{trouble}</p>{/if}
+  <div class="more">
+    <button aria-expanded={seeing} onclick={() => (seeing = !seeing)}>Can it be seen?</button>
+    <PaletteFile />
+  </div>
+  {#if seeing}<SeeingList />{/if}
 </Sheet>
 
 <style>
@@ -152,19 +177,49 @@
     margin-top: 10px;
     padding-top: 10px;
   }
-  .edit input {
+  .edit label input {
     border: 1.5px solid var(--line);
     border-radius: 8px;
     background: #fff;
     padding: 5px 8px;
   }
-  .edit .hex {
-    width: 100px;
+  .edit select {
+    border: 1.5px solid var(--line);
+    border-radius: 8px;
+    background: #fff;
+    padding: 5px 8px;
+    min-height: 34px;
+    max-width: 220px;
   }
-  .edit input[type="color"] {
-    width: 52px;
-    height: 34px;
-    padding: 2px;
+  .edit label {
+    display: grid;
+    gap: 3px;
+    font-size: 13px;
+    color: var(--soft);
+  }
+  .edit label input,
+  .edit select {
+    font-size: 15px;
+    color: var(--ink);
+  }
+  .more {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px 18px;
+    align-items: center;
+    margin: 10px 0 6px;
+  }
+  .more button {
+    border: 1.5px solid var(--line);
+    border-radius: 999px;
+    background: none;
+    padding: 4px 14px;
+    min-height: 34px;
+    cursor: pointer;
+  }
+  .more button[aria-expanded="true"] {
+    border-color: var(--cobalt);
+    background: var(--wash);
   }
   .trouble {
     color: var(--tomato);

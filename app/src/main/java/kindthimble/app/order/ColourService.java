@@ -10,6 +10,9 @@ import kindthimble.app.cookie.Kitchen;
 import kindthimble.app.exchange.PaletteFiles;
 import kindthimble.app.http.NotThere;
 import kindthimble.core.catalogue.Refused;
+import kindthimble.core.colour.Eyes;
+import kindthimble.core.colour.Lab;
+import kindthimble.core.colour.Palette;
 import kindthimble.core.design.Seeing;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -47,9 +50,28 @@ class ColourService {
      *
      * @param design its number
      * @param name of the design
-     * @param seeing what is hard to see on it
+     * @param alike colours of neighbouring sections that become hard to tell apart
+     * @param writing contrast of each piece of writing with what it lies on
      */
-    public record SeeingView(long design, String name, Seeing seeing) {}
+    public record SeeingView(long design, String name, List<AlikeView> alike, List<Seeing.Contrast> writing) {}
+
+    /**
+     * Two colours side by side.
+     *
+     * @param one key of the one
+     * @param other key of the other
+     * @param deltaE how far apart they are to most eyes, CIEDE2000
+     * @param seen by those eyes that hardly tell them apart
+     */
+    public record AlikeView(String one, String other, double deltaE, List<SeenBy> seen) {}
+
+    /**
+     * @param eyes which
+     * @param deltaE how far apart the colours are to them
+     * @param oneHex how the one looks to them
+     * @param otherHex how the other looks
+     */
+    public record SeenBy(Eyes eyes, double deltaE, String oneHex, String otherHex) {}
 
     /** Colours of all orders, the latest hand-over first; each name and colour once. */
     List<PastColour> past() {
@@ -88,17 +110,34 @@ class ColourService {
         List<SeeingView> views = new ArrayList<>();
         for (DesignEntity design : designs.findByOrderIdAndRemovedAtIsNullOrderByPositionAscIdAsc(id)) {
             try {
+                Palette looks = order.details().looks();
+                Seeing seeing = Seeing.of(cookies.measure(design.document(), kitchen), looks);
                 views.add(new SeeingView(
                         design.id(),
                         design.document().name(),
-                        Seeing.of(
-                                cookies.measure(design.document(), kitchen),
-                                order.details().looks())));
+                        seeing.alike().stream().map(one -> view(one, looks)).toList(),
+                        seeing.writing()));
             } catch (Refused refused) {
                 continue; // What can't be measured has its sentence on Cookie.
             }
         }
         return views;
+    }
+
+    private static AlikeView view(Seeing.Alike alike, Palette looks) {
+        Lab one = looks.colours().get(alike.one());
+        Lab other = looks.colours().get(alike.other());
+        return new AlikeView(
+                alike.one(),
+                alike.other(),
+                alike.deltaE(),
+                alike.seen().entrySet().stream()
+                        .map(seen -> new SeenBy(
+                                seen.getKey(),
+                                seen.getValue(),
+                                seen.getKey().see(one).hex(),
+                                seen.getKey().see(other).hex()))
+                        .toList());
     }
 
     private OrderEntity stored(long id) {
