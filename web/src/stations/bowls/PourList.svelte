@@ -21,6 +21,13 @@
         <strong>{desk.colourName(bowl.colour)}</strong>
         <span>{grams(bowl.baseGrams)} g base</span>
       </button>
+      {#if bowl.letDown}
+        <p class="soft">
+          {grams(bowl.letDown.motherGrams)} g of {desk.colourName(bowl.letDown.mother)} and {grams(
+            bowl.letDown.whiteGrams,
+          )} g of white
+        </p>
+      {/if}
       <ul>
         {#each bowl.portions as portion (portion.countSeconds + portion.vessel)}
           <li class="portion">

@@ -259,6 +259,7 @@
   .bowl {
     cursor: pointer;
   }
+  .bowl:focus,
   .bowl:focus-visible {
     outline: none;
   }

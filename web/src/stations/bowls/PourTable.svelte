@@ -19,6 +19,7 @@
           <th scope="col">consistency</th>
           <th scope="col">base</th>
           <th scope="col">water</th>
+          <th scope="col">gel</th>
           <th scope="col">finished</th>
           <th scope="col">fillings</th>
           <th scope="col">out of</th>
@@ -32,11 +33,17 @@
                 <th scope="rowgroup" rowspan={bowl.portions.length}
                   >{desk.colourName(bowl.colour)}</th
                 >
-                <td rowspan={bowl.portions.length}>{bowl.baseGrams.toFixed(1)}</td>
+                <td rowspan={bowl.portions.length}
+                  >{bowl.baseGrams.toFixed(1)}{#if bowl.letDown}<br
+                    />{bowl.letDown.motherGrams.toFixed(1)} of {desk.colourName(
+                      bowl.letDown.mother,
+                    )}, {bowl.letDown.whiteGrams.toFixed(1)} white{/if}</td
+                >
               {/if}
               <td class="left">{consistency(portion.state, portion.countSeconds)}</td>
               <td>{portion.baseGrams.toFixed(1)}</td>
               <td>{portion.waterGrams.toFixed(1)}</td>
+              <td>{portion.gelGrams.toFixed(2)}</td>
               <td>{portion.finishedGrams.toFixed(1)}</td>
               <td>{portion.bags} × {portion.gramsPerBag.toFixed(0)}</td>
               <td class="left">{outOf({ ...portion, bags: 1 })}</td>

@@ -38,16 +38,12 @@
 <div class="tint">
   <h3>Tint</h3>
   {#if looks}
-    <button
-      class="swatches"
-      title="Compare two of them, large"
-      aria-label="Compare its colours, large"
-      onclick={() => compare.show()}
-    >
+    <button class="swatches" title="Compare two of them, large" onclick={() => compare.show()}>
       <span class="wanted" style:background={tint.wanted}><i>wanted</i></span>
       <span style:background={looks.now}><i>now</i></span>
       <span style:background={looks.later}><i>in 6 h</i></span>
       <span style:background={looks.dry}><i>dried</i></span>
+      <span class="unseen">: compare, large</span>
     </button>
     <p class="soft">
       Dried it is {looks.deltaE.toFixed(1)} from what is wanted: {apart(looks.deltaE)}.
@@ -111,6 +107,7 @@
     color: var(--cobalt);
   }
   .swatches {
+    position: relative;
     display: grid;
     grid-template-columns: 1.4fr 1fr 1fr 1fr;
     height: 58px;

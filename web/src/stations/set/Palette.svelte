@@ -39,7 +39,7 @@
         letDownFrom: null,
       }),
     );
-    open = palette.length;
+    open = palette.length - 1;
   }
 
   function set(i: number, part: "name" | "hex", text: string) {

@@ -76,7 +76,7 @@
       {#each gels as g (g.key)}
         <li>
           <button
-            aria-label="{g.bottle.name}: open its slip"
+            title="Open its slip"
             onclick={() => {
               opened = g.key;
               slip.show();

@@ -92,7 +92,7 @@ final class MixingSheet {
                 .findFirst()
                 .orElseThrow();
         PourView.BowlColour colour = Amounts.colour(view, step.colour());
-        room(8 + (ladder.size() + 1) * size * 0.55);
+        room(size * (1.05 + 0.5 * ladder.size()));
         paper.swatch(LEFT, y - 5, 9, 6.5, colour.hex());
         paper.writeWithin(LEFT + 12, y, size + 3, true, colour.name(), 90);
         String jar = bowl.fromJars().isEmpty()

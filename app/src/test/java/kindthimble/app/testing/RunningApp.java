@@ -74,6 +74,21 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
         return call("GET", path, null);
     }
 
+    /** What stands at an address, as text. */
+    public String text(String path) {
+        try {
+            return http.send(
+                            HttpRequest.newBuilder(URI.create(url() + path)).build(),
+                            HttpResponse.BodyHandlers.ofString())
+                    .body();
+        } catch (java.io.IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
     public Answer post(String path, String body) {
         return call("POST", path, body);
     }
@@ -111,6 +126,16 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
                 "--spring.main.banner-mode=off",
                 "--logging.level.root=warn"));
         context = new SpringApplicationBuilder(KindThimble.class).run(arguments.toArray(String[]::new));
+    }
+
+    /** Changes what is stored behind the application's back, as an earlier version may have left it. */
+    public void store(String command) {
+        try (Connection connection = DriverManager.getConnection(clusterUrl() + database, "kindthimble", password());
+                Statement statement = connection.createStatement()) {
+            statement.execute(command);
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     private static void cluster(String command) throws SQLException {

@@ -18,6 +18,7 @@ public final class Keys {
      */
     public static String of(String name, String stem, Set<String> taken) {
         String plain = Normalizer.normalize(name, Normalizer.Form.NFD)
+                .replaceAll("\\p{M}+", "")
                 .toLowerCase(Locale.ROOT)
                 .replaceAll("[^a-z0-9]+", "-")
                 .replaceAll("^-+|-+$", "");

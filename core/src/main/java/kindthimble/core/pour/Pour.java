@@ -83,11 +83,6 @@ public record Pour(
             fromJars = List.copyOf(fromJars);
             portions = List.copyOf(portions);
         }
-
-        /** Tinted base, its gel with it, as it goes on the scale: what it gives with what it keeps. */
-        public double tintedGrams() {
-            return mixedGrams + gelGrams;
-        }
     }
 
     /**
