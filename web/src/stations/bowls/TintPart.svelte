@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Bowl, TintRecipe, TintView } from "../../api/types";
+  import type { Bowl, PaletteColour, TintRecipe, TintView } from "../../api/types";
   import { desk } from "../../desk/order.svelte";
   import Drops from "../../marks/Drops.svelte";
   import Compare from "../../parts/Compare.svelte";
@@ -28,9 +28,11 @@
   const weight = (recipe: TintRecipe) =>
     `${recipe.gelGrams.toFixed(2)} g of gel, ${recipe.gelPercent.toFixed(2)} %${money(recipe)}`;
 
-  function tintOnItsOwn() {
+  const own = $derived(desk.palette.find((c) => c.key === bowl.colour));
+
+  function change(part: Partial<PaletteColour>) {
     desk.editDetails((d) => {
-      d.palette = d.palette.map((c) => (c.key === bowl.colour ? { ...c, letDownFrom: null } : c));
+      d.palette = d.palette.map((c) => (c.key === bowl.colour ? { ...c, ...part } : c));
     });
   }
 </script>
@@ -54,8 +56,10 @@
       Weigh <strong>{grams(bowl.letDown.motherGrams)} g of {desk.colourName(mother)}</strong> and
       <strong>{grams(bowl.letDown.whiteGrams)} g of white</strong>, and stir.
     </p>
-    {#if desk.palette.some((c) => c.key === bowl.colour)}
-      <button class="link" onclick={tintOnItsOwn}>Tint it on its own instead</button>
+    {#if own}
+      <button class="link" onclick={() => change({ letDownFrom: null })}
+        >Tint it on its own instead</button
+      >
     {/if}
   {:else if tint.recipe}
     {#if tint.recipe.doses.length === 0}
@@ -72,7 +76,14 @@
       <p class="soft">{weight(tint.recipe)} · for {grams(tint.grams)} g of base</p>
     {/if}
     {#each tint.hints.filter((h) => h.about !== "UNTINTED") as hint (hint.about)}
-      <p class="hint">{hint.sentence}</p>
+      <p class="hint">
+        {hint.sentence}
+        {#if hint.about === "OUT_OF_REACH" && own}
+          <button class="link" onclick={() => change({ hex: tint.recipe?.dry ?? own.hex })}
+            >Take the nearest</button
+          >
+        {/if}
+      </p>
     {/each}
     {#if tint.alternatives.length > 0}
       <details>

@@ -2,10 +2,14 @@ package kindthimble.app.cookie;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.List;
+import java.util.Set;
+import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.Cutter;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
+import kindthimble.core.shop.HouseDefaults;
 import org.springframework.stereotype.Service;
 
 /** Measures designs, and remembers those it has measured: their areas do not change until they do. */
@@ -17,7 +21,15 @@ public class CookieService {
     private final Cache<Asked, Measured> measured =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
-    private record Asked(Design design, Kitchen kitchen) {}
+    /** Of how colours look, only what is dark beside light decides how a design is measured. */
+    private record Asked(Design design, Kitchen kitchen, Set<List<String>> darkOnLight) {
+        static Asked of(Design design, Kitchen kitchen) {
+            return new Asked(
+                    design,
+                    kitchen.with(Palette.UNKNOWN),
+                    kitchen.palette().darkOnLight(design.colours(), HouseDefaults.BLEEDS_FROM_DELTA_L));
+        }
+    }
 
     private record Measured(Cookie cookie, CookieView view) {}
 
@@ -30,7 +42,7 @@ public class CookieService {
 
     /** The same for the screen. */
     public CookieView view(Design design, Kitchen kitchen) {
-        return both(design, kitchen).view();
+        return both(design, kitchen).view().playedIn(kitchen.palette());
     }
 
     /** Measures without remembering, a hair larger each time. */
@@ -51,7 +63,7 @@ public class CookieService {
     }
 
     private Measured both(Design design, Kitchen kitchen) {
-        return measured.get(new Asked(design, kitchen), asked -> anew(design, kitchen));
+        return measured.get(Asked.of(design, kitchen), asked -> anew(design, kitchen));
     }
 
     private static Measured anew(Design design, Kitchen kitchen) {

@@ -93,8 +93,6 @@ public record CookieView(
                 .filter(on -> on.mark().icing() != null)
                 .forEach(on -> grams.merge(on.mark().icing().colour(), on.mark().grams(recipe), Double::sum));
         cookie.design().colours().forEach(colour -> grams.putIfAbsent(colour, 0.0));
-        List<RoleView> roles = new ArrayList<>();
-        Roles.of(grams, palette).forEach((colour, role) -> roles.add(new RoleView(colour, role, grams.get(colour))));
         return new CookieView(
                 cookie.baked().box(),
                 cookie.layers(),
@@ -106,8 +104,33 @@ public record CookieView(
                 cookie.sections(),
                 cookie.passes(),
                 SideCut.through(cookie, cookie.iced().inside().y()),
-                roles,
+                roles(grams, palette),
                 cookie.cautions());
+    }
+
+    private static List<RoleView> roles(Map<String, Double> grams, Palette palette) {
+        List<RoleView> roles = new ArrayList<>();
+        Roles.of(grams, palette).forEach((colour, role) -> roles.add(new RoleView(colour, role, grams.get(colour))));
+        return roles;
+    }
+
+    /** The same with the parts that its colours play where they look as in another palette. */
+    CookieView playedIn(Palette palette) {
+        Map<String, Double> grams = new LinkedHashMap<>();
+        roles.forEach(role -> grams.put(role.colour(), role.gramsEach()));
+        return new CookieView(
+                box,
+                layers,
+                icedAreaMm2,
+                inscribedRadiusMm,
+                gramsEach,
+                handSeconds,
+                marks,
+                sections,
+                passes,
+                side,
+                roles(grams, palette),
+                cautions);
     }
 
     private static MarkView mark(Cookie cookie, Cookie.OnCookie on, BaseRecipe recipe) {

@@ -25,4 +25,9 @@ public record Kitchen(ShopSettings shop, BaseRecipe recipe, double floodSeconds,
                 palette,
                 filling == null ? shop.filling() : filling);
     }
+
+    /** The same with colours that look otherwise. */
+    Kitchen with(Palette other) {
+        return new Kitchen(shop, recipe, floodSeconds, other, filling);
+    }
 }

@@ -1,7 +1,10 @@
 package kindthimble.core.colour;
 
+import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * How the colours of an order look when dry.
@@ -28,6 +31,21 @@ public record Palette(Map<String, Lab> colours) {
         return one.isPresent() && other.isPresent()
                 ? other.get().l() - one.get().l()
                 : 0;
+    }
+
+    /**
+     * Which colours are so much darker than others that it shows where they bleed.
+     *
+     * @param keys the colours that are looked at
+     * @param deltaL from so much on, in L*
+     * @return pairs of a dark colour and a light one
+     */
+    public Set<List<String>> darkOnLight(Set<String> keys, double deltaL) {
+        Set<List<String>> pairs = new HashSet<>();
+        keys.forEach(dark -> keys.stream()
+                .filter(light -> darkerBy(dark, light) > deltaL)
+                .forEach(light -> pairs.add(List.of(dark, light))));
+        return pairs;
     }
 
     private Optional<Lab> find(String key) {
