@@ -1,9 +1,11 @@
 package kindthimble.e2e;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 import java.util.function.Consumer;
+import java.util.regex.Pattern;
 import kindthimble.app.testing.RunningApp;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
@@ -50,10 +52,34 @@ class ScreenshotsTest {
                 1280,
                 800,
                 page -> Hands.press(page, "To buy").click());
+        take("bowls-tint", "/orders/1/bowls", 1280, 800, page -> openBowl(page, "Glow green"));
+        take("compare", "/orders/1/bowls", 1280, 800, page -> {
+            openBowl(page, "Glow green");
+            Hands.press(page, Pattern.compile("compare, large")).click();
+        });
+        take("colours", "/orders/1", 1280, 800, page -> {
+            Hands.press(page, Pattern.compile("^Haze")).click();
+            Hands.press(page, "Choose…").click();
+            page.locator("dialog svg path").first().waitFor();
+        });
         take("shelf", "/orders/1/shelf", 1280, 800);
+        take(
+                "gel",
+                "/orders/1/shelf",
+                1280,
+                800,
+                page -> Hands.press(page, Pattern.compile("^Leaf")).click());
         take("shop", "/shop", 1280, 800);
         take("cookie-tablet", "/orders/1/cookie", 820, 1180);
         take("bowls-phone", "/orders/1/bowls", 390, 844);
+    }
+
+    private static void openBowl(Page page, String name) {
+        page.locator("svg g.bowl")
+                .filter(new Locator.FilterOptions().setHasText(name))
+                .click();
+        page.getByText("Other ways").waitFor();
+        page.mouse().move(0, 0);
     }
 
     private static void take(String name, String path, int width, int height) {

@@ -71,7 +71,8 @@ class TintTest {
         assertThat(slip(page, "Glow green").getByText("These gels don't reach it"))
                 .isVisible();
         press(page, "Take the nearest").click();
-        assertThat(slip(page, "Glow green").getByText("no eye tells them apart")).isVisible();
+        assertThat(slip(page, "Glow green").getByText("no eye tells them apart"))
+                .isVisible();
         press(page, "Order of work").click();
         assertThat(page.getByText(Pattern.compile("Divide off and tint Poppy: \\d+ g of base, Poppy \\d+ drops")))
                 .isVisible();
