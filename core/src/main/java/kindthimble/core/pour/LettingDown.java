@@ -16,6 +16,9 @@ public final class LettingDown {
     /** As near as this, a let-down is what is wanted; or nearer than the recipe of its own (kitchen practice). */
     private static final double NEAR = 2;
 
+    /** Less of a dark bowl than this is white (kitchen practice). */
+    private static final double LEAST_SHARE = 0.02;
+
     private static final double LIGHTER_BY = 5;
 
     private LettingDown() {}
@@ -62,6 +65,7 @@ public final class LettingDown {
                     .filter(mother -> tinted.containsKey(mother.colour()))
                     .map(mother -> advice(light, own, mother, target, tinted.get(mother.colour()), white))
                     .filter(one -> one.shade().deltaE() <= Math.max(NEAR, one.ownDeltaE()))
+                    .filter(one -> one.shade().share() >= LEAST_SHARE)
                     .min(Comparator.comparingDouble(one -> one.shade().deltaE()))
                     .ifPresent(advice::add);
         }

@@ -42,6 +42,15 @@ final class Descent {
 
     /** Goes down from a start, so many steps at most. */
     Found from(int[] which, double[] start, int mostSteps) {
+        return from(which, start, mostSteps, 0);
+    }
+
+    /**
+     * The same with some amounts as they are.
+     *
+     * @param fixed of gel i where bit i is set
+     */
+    Found from(int[] which, double[] start, int mostSteps, int fixed) {
         int n = which.length;
         double[] c = start.clone();
         withinMost(c);
@@ -49,7 +58,7 @@ final class Descent {
         accept(which);
         double damping = 1e-3;
         for (int step = 0; step < mostSteps && now > GOOD_ENOUGH && damping < 1e6; step++) {
-            double[] move = move(n, c, damping);
+            double[] move = move(n, c, damping, fixed);
             double[] tried = new double[n];
             double moved = 0;
             for (int i = 0; i < n; i++) {
@@ -118,11 +127,11 @@ final class Descent {
         }
     }
 
-    /** The damped step; a gel that is at 0 and would go below stays there. */
-    private double[] move(int n, double[] c, double damping) {
+    /** The damped step; a gel that is fixed, or at 0 and would go below, stays there. */
+    private double[] move(int n, double[] c, double damping, int fixed) {
         for (int i = 0; i < n; i++) {
             g[i] = j[i][0] * r[0] + j[i][1] * r[1] + j[i][2] * r[2];
-            held[i] = c[i] <= 0 && g[i] > 0;
+            held[i] = (fixed >> i & 1) == 1 || c[i] <= 0 && g[i] > 0;
         }
         for (int i = 0; i < n; i++) {
             for (int m = 0; m < n; m++) {

@@ -12,6 +12,9 @@ final class Hints {
 
     private static final double CLEARLY = 1;
     private static final double DARK_L = 32;
+    /** A dark colour more vivid than this does not start from brown. */
+    private static final double DULL_CHROMA = 20;
+
     private static final double RED_CHROMA = 45;
 
     private Hints() {}
@@ -24,11 +27,16 @@ final class Hints {
     static List<Tinting.Hint> of(Lab target, double baseGrams, TintRecipe recipe, double nearest, double lifted) {
         List<Tinting.Hint> hints = new ArrayList<>();
         boolean none = recipe.doses().isEmpty();
-        boolean tooSmall = recipe.deltaE() > nearest + CLEARLY && recipe.deltaE() > CLEARLY * 1.5;
+        boolean lessThanADab = TintSolver.MOST_GEL_SHARE * baseGrams < Gel.DAB_GRAMS && recipe.deltaE() > NEAR;
+        boolean tooSmall = lessThanADab || recipe.deltaE() > nearest + CLEARLY && recipe.deltaE() > CLEARLY * 1.5;
         boolean full = recipe.gelPercent() > 0.9 * 100 * TintSolver.MOST_GEL_SHARE;
         if (none && recipe.deltaE() <= NEAR && !tooSmall) {
-            hints.add(new Tinting.Hint(
-                    Tinting.About.UNTINTED, "Leave it as it is: the icing's own white is this colour."));
+            hints.add(
+                    new Tinting.Hint(
+                            Tinting.About.UNTINTED,
+                            recipe.deltaE() <= CLEARLY * 1.5
+                                    ? "Leave it as it is: the icing's own white is this colour."
+                                    : "Leave it as it is: the icing's own white is the nearest. A whitener would bring it nearer."));
         }
         if (tooSmall) {
             hints.add(new Tinting.Hint(
@@ -40,11 +48,11 @@ final class Hints {
             hints.add(new Tinting.Hint(
                     Tinting.About.TOO_MUCH_GEL,
                     "It would take more gel than the 3 % that still taste well and set. "
-                            + (target.l() < DARK_L
+                            + (target.l() < DARK_L && target.chroma() < DULL_CHROMA
                                     ? "Start from a base that cocoa has darkened, tint it, and let it rest overnight."
                                     : "Let it rest overnight before you judge it, or take a lighter colour.")));
         }
-        if (nearest > NEAR) {
+        if (nearest > NEAR && !lessThanADab) {
             hints.add(new Tinting.Hint(
                     Tinting.About.OUT_OF_REACH,
                     "These gels don't reach it: %s. The nearest is %s, %.1f away. Take that, or another gel."

@@ -3,9 +3,8 @@ package kindthimble.core.tint;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.stream.IntStream;
 import kindthimble.core.colour.Lab;
 
 /**
@@ -16,51 +15,43 @@ import kindthimble.core.colour.Lab;
  */
 final class RecipeSearch {
     private static final double[] SCAN = {0.05, 0.1, 0.2, 0.4, 0.8, 1.6, 3.2, 6.4, 12.8, 25, 50, 75};
-    private static final int PAIRS_TRIED = 40;
-    private static final int TRIPLES_TRIED = 60;
-    private static final int TRIPLES_FOLLOWED = 120;
+    private static final int SMALL_TRIED = 100;
+    private static final int PAIRS_TRIED = 24;
+    private static final int TRIPLES_TRIED = 20;
+    private static final int TRIPLES_FOLLOWED = 60;
     private static final int FIRST_STEPS = 2;
     private static final double LEAST_GAIN = 0.01;
     private static final double A_LITTLE = 0.02;
-    private static final double NEAR_ENOUGH = 0.05;
     private static final double FARTHER_BY = 1.1;
     private static final double FARTHER_THAN = 0.5;
-    private static final double WHOLE_DROPS_WORTH = 0.15;
-
-    /** A recipe in dabs. */
-    record Candidate(int[] which, int[] dabs, double deltaE) {
-        int size() {
-            return which.length;
-        }
-    }
+    private static final double CLOSE = 2;
+    private static final int STEPS_AFTER_A_DAB = 6;
 
     private final Lab target;
     private final int mostGels;
     private final List<Gel> gels;
     private final Blend blend;
     private final Descent descent;
+    private final WholeDabs dabs;
     private final double dropsPerDab;
-    private final int mostDabs;
     private final int[] all;
-    private final Map<Long, Candidate> bySet = new HashMap<>();
-    private double best = Double.POSITIVE_INFINITY;
     private double nearest = Double.POSITIVE_INFINITY;
     private double liftedDeltaE = Double.POSITIVE_INFINITY;
 
     RecipeSearch(WhiteIcing white, List<Gel> gels, Lab target, double baseGrams, int mostGels) {
-        this.gels = gels;
-        blend = new Blend(white, gels);
-        all = new int[gels.size()];
         this.target = target;
         this.mostGels = mostGels;
-        dropsPerDab = Gel.DAB_GRAMS / Gel.DROP_GRAMS * 100 / baseGrams;
-        mostDabs = (int) Math.floor(TintSolver.MOST_GEL_SHARE * baseGrams / Gel.DAB_GRAMS + 1e-9);
-        descent = new Descent(blend, new Nearness(target), mostDabs * dropsPerDab);
+        this.gels = gels;
+        blend = new Blend(white, gels);
+        dabs = new WholeDabs(target, blend, gels, baseGrams, mostGels);
+        dropsPerDab = dabs.dropsPerDab();
+        descent = new Descent(blend, new Nearness(target), dabs.mostDabs() * dropsPerDab);
+        all = IntStream.range(0, gels.size()).toArray();
     }
 
     /** CIEDE2000 that these gels would reach if amounts were not whole dabs. */
     double nearestInAnyAmount() {
-        return nearest;
+        return Math.min(nearest, dabs.best());
     }
 
     /** The same if there could be twice as much gel as is wise. */
@@ -69,10 +60,8 @@ final class RecipeSearch {
     }
 
     /** Recipes of different gels, the nearest first. */
-    List<Candidate> run() {
-        keep(new int[0], new int[0]);
+    List<WholeDabs.Candidate> run() {
         int n = gels.size();
-        Arrays.setAll(all, g -> g);
         Descent.Found[] singles = new Descent.Found[n];
         Arrays.setAll(singles, this::single);
         refineUntilNearEnough(promising(List.of(singles), n));
@@ -90,29 +79,33 @@ final class RecipeSearch {
                     }
                 }
             }
-            refineUntilNearEnough(promising(nearer, PAIRS_TRIED));
+            refineUntilNearEnough(promising(nearer, dabs.isSmall() ? SMALL_TRIED : PAIRS_TRIED));
         }
-        if (mostGels >= 3 && best > NEAR_ENOUGH) {
-            refineUntilNearEnough(promising(triples(pairs), TRIPLES_TRIED));
+        if (mostGels >= 3 && dabs.best() > WholeDabs.NEAR_ENOUGH) {
+            refineUntilNearEnough(promising(triples(pairs), dabs.isSmall() ? SMALL_TRIED : TRIPLES_TRIED));
         }
+        dabs.lookFurther();
         lift();
-        List<Candidate> found = new ArrayList<>(bySet.values());
-        found.sort(Comparator.comparingDouble(Candidate::deltaE).thenComparingInt(Candidate::size));
-        return found;
+        return dabs.sorted();
+    }
+
+    /** The recipes in whole dabs. */
+    WholeDabs dabs() {
+        return dabs;
     }
 
     private Descent.Found single(int gel) {
         int[] which = {gel};
-        double best = 0;
+        double start = 0;
         double least = Double.POSITIVE_INFINITY;
         for (double drops : SCAN) {
             double apart = target.differenceTo(blend.look(which, new double[] {drops}));
             if (apart < least) {
                 least = apart;
-                best = drops;
+                start = drops;
             }
         }
-        return descent.from(which, new double[] {best});
+        return descent.from(which, new double[] {start});
     }
 
     private Descent.Found pair(Descent.Found a, Descent.Found b) {
@@ -153,7 +146,7 @@ final class RecipeSearch {
                 }
             }
         }
-        return promising(begun, TRIPLES_FOLLOWED).stream()
+        return promising(begun, dabs.isSmall() ? SMALL_TRIED : TRIPLES_FOLLOWED).stream()
                 .map(found -> descent.from(found.which(), found.drops()))
                 .toList();
     }
@@ -178,10 +171,10 @@ final class RecipeSearch {
      */
     private void refineUntilNearEnough(List<Descent.Found> found) {
         for (Descent.Found one : found) {
-            if (best <= NEAR_ENOUGH) {
+            if (dabs.best() <= WholeDabs.NEAR_ENOUGH) {
                 return;
             }
-            if (target.differenceTo(blend.look(one.which(), one.drops())) < best * FARTHER_BY + FARTHER_THAN) {
+            if (target.differenceTo(blend.look(one.which(), one.drops())) < dabs.best() * FARTHER_BY + FARTHER_THAN) {
                 refine(one);
             }
         }
@@ -218,143 +211,78 @@ final class RecipeSearch {
 
     /** Brings amounts to whole dabs, and goes from one to the next nearer one by the whole formula. */
     private void refine(Descent.Found found) {
-        int n = found.which().length;
-        int[] dabs = new int[n];
-        int sum = 0;
-        for (int i = 0; i < n; i++) {
-            dabs[i] = (int) Math.round(found.drops()[i] / dropsPerDab);
-            sum += dabs[i];
-        }
-        for (int i = 0; sum > mostDabs; i = (i + 1) % n) {
-            if (dabs[i] > 0) {
-                dabs[i]--;
-                sum--;
-            }
-        }
         nearest = Math.min(nearest, target.differenceTo(blend.look(found.which(), found.drops())));
-        double now = deltaE(found.which(), dabs);
-        // Where the target is far, or the most gel is reached, the nearest amounts may lie some way off.
-        int longest = now > 2 || sum >= mostDabs - 1 ? Math.max(1, Integer.highestOneBit(Math.max(1, sum / 4))) : 2;
-        for (int step = longest; step >= 1; step /= 2) {
-            boolean nearer = true;
-            while (nearer) {
-                nearer = false;
-                for (int[] move : MOVES[n]) {
-                    int[] tried = moved(dabs, move, step);
-                    double then = tried == null ? Double.POSITIVE_INFINITY : deltaE(found.which(), tried);
-                    if (then < now - 1e-9) {
-                        now = then;
-                        dabs = tried;
-                        nearer = true;
+        walkFrom(found);
+        // Of few dabs a whole one is much: it is set, and the other gels follow it before they are made whole.
+        int n = found.which().length;
+        for (int few = 1; few < 1 << n; few++) {
+            if (n > 1 && few < (1 << n) - 1 && areFew(found, few)) {
+                for (int up = few; ; up = (up - 1) & few) {
+                    setFew(found, few, up);
+                    if (up == 0) {
+                        break;
                     }
                 }
             }
         }
-        keep(found.which(), dabs);
     }
 
-    private int[] moved(int[] dabs, int[] move, int step) {
-        int[] tried = new int[dabs.length];
-        int sum = 0;
-        for (int i = 0; i < dabs.length; i++) {
-            tried[i] = dabs[i] + step * move[i];
-            sum += tried[i];
-            if (tried[i] < 0) {
-                return null;
+    private boolean areFew(Descent.Found found, int gels) {
+        for (int i = 0; i < found.which().length; i++) {
+            if ((gels >> i & 1) == 1 && found.drops()[i] > WholeDabs.FEW_DABS * dropsPerDab) {
+                return false;
             }
         }
-        return sum > mostDabs ? null : tried;
+        return true;
     }
 
-    private double deltaE(int[] which, int[] dabs) {
-        double[] drops = new double[dabs.length];
+    /** Some gels at whole dabs, up or down; the others where they are nearest then. */
+    private void setFew(Descent.Found found, int few, int up) {
+        double[] drops = found.drops().clone();
         for (int i = 0; i < drops.length; i++) {
-            drops[i] = dabs[i] * dropsPerDab;
-        }
-        return target.differenceTo(blend.look(which, drops));
-    }
-
-    /** Keeps a recipe if it is the nearest of its gels; those of which it takes none are no part of it. */
-    private void keep(int[] which, int[] dabs) {
-        int[] used = new int[which.length];
-        int n = 0;
-        long set = 0;
-        for (int i = 0; i < which.length; i++) {
-            if (dabs[i] > 0) {
-                used[n++] = i;
-                set = set * 1_000 + which[i] + 1;
+            if ((few >> i & 1) == 1) {
+                double whole = Math.floor(drops[i] / dropsPerDab) + (up >> i & 1);
+                if (whole == 0) {
+                    return; // Without it these are other gels, which are searched for themselves.
+                }
+                drops[i] = whole * dropsPerDab;
             }
         }
-        int[] ownWhich = new int[n];
-        int[] ownDabs = new int[n];
+        walkFrom(descent.from(found.which(), drops, STEPS_AFTER_A_DAB, few));
+    }
+
+    private void walkFrom(Descent.Found found) {
+        int n = found.which().length;
+        int[] whole = new int[n];
+        int sum = 0;
         for (int i = 0; i < n; i++) {
-            ownWhich[i] = which[used[i]];
-            ownDabs[i] = dabs[used[i]];
+            whole[i] = (int) Math.round(found.drops()[i] / dropsPerDab);
+            sum += whole[i];
         }
-        double apart = deltaE(ownWhich, ownDabs);
-        bySet.merge(
-                set, new Candidate(ownWhich, ownDabs, apart), (old, other) -> other.deltaE < old.deltaE ? other : old);
-        nearest = Math.min(nearest, apart);
-        best = Math.min(best, apart);
+        for (int i = 0; sum > dabs.mostDabs(); i = (i + 1) % n) {
+            if (whole[i] > 0) {
+                whole[i]--;
+                sum--;
+            }
+        }
+        double now = dabs.deltaE(found.which(), whole);
+        // Where the target is far, or the most gel is reached, the nearest amounts may lie some way off.
+        boolean farOff = now > CLOSE || sum >= dabs.mostDabs() - 1;
+        dabs.walk(found.which(), whole, now, farOff ? WholeDabs.stride(whole) : 2);
     }
 
     /** What twice as much gel as is wise would reach, of the gels of the nearest recipe. */
     private void lift() {
-        Candidate best = bySet.values().stream()
-                .min(Comparator.comparingDouble(Candidate::deltaE))
-                .orElseThrow();
-        liftedDeltaE = best.deltaE;
-        if (best.size() == 0 || Arrays.stream(best.dabs).sum() < 0.9 * mostDabs) {
+        WholeDabs.Candidate best = dabs.sorted().get(0);
+        liftedDeltaE = best.deltaE();
+        if (best.size() == 0 || Arrays.stream(best.dabs()).sum() < 0.9 * dabs.mostDabs()) {
             return;
         }
-        double[] twice =
-                Arrays.stream(best.dabs).mapToDouble(d -> 1.5 * d * dropsPerDab).toArray();
+        double[] twice = Arrays.stream(best.dabs())
+                .mapToDouble(d -> 1.5 * d * dropsPerDab)
+                .toArray();
         Descent.Found more =
-                new Descent(blend, new Nearness(target), 2 * mostDabs * dropsPerDab).from(best.which, twice);
+                new Descent(blend, new Nearness(target), 2 * dabs.mostDabs() * dropsPerDab).from(best.which(), twice);
         liftedDeltaE = Math.min(liftedDeltaE, target.differenceTo(blend.look(more.which(), more.drops())));
-    }
-
-    /** The same without dabs beside four drops and more, where that costs next to nothing. */
-    Candidate inWholeDrops(Candidate shown, double atMost) {
-        int inDrop = (int) Math.round(Gel.DROP_GRAMS / Gel.DAB_GRAMS);
-        Candidate simple = shown;
-        for (int i = 0; i < shown.size(); i++) {
-            int[] dabs = simple.dabs.clone();
-            if (dabs[i] < 4 * inDrop || dabs[i] % inDrop == 0) {
-                continue;
-            }
-            int down = dabs[i] / inDrop * inDrop;
-            dabs[i] = dabs[i] - down < down + inDrop - dabs[i] ? down : Math.min(down + inDrop, mostDabs);
-            double apart = deltaE(shown.which, dabs);
-            if (Arrays.stream(dabs).sum() <= mostDabs
-                    && dabs[i] % inDrop == 0
-                    && apart <= Math.min(atMost, shown.deltaE + WHOLE_DROPS_WORTH)) {
-                simple = new Candidate(shown.which, dabs, apart);
-            }
-        }
-        return simple;
-    }
-
-    /** Every way to one dab more or less of some of n gels. */
-    private static final int[][][] MOVES = moves();
-
-    private static int[][][] moves() {
-        int[][][] all = new int[TintSolver.MOST_GELS + 1][][];
-        for (int n = 0; n <= TintSolver.MOST_GELS; n++) {
-            List<int[]> of = new ArrayList<>();
-            for (int code = 0; code < Math.pow(3, n); code++) {
-                int[] move = new int[n];
-                int rest = code;
-                for (int i = 0; i < n; i++) {
-                    move[i] = rest % 3 - 1;
-                    rest /= 3;
-                }
-                if (Arrays.stream(move).anyMatch(m -> m != 0)) {
-                    of.add(move);
-                }
-            }
-            all[n] = of.toArray(int[][]::new);
-        }
-        return all;
     }
 }

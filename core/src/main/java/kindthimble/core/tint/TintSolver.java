@@ -42,14 +42,14 @@ public final class TintSolver {
     public Tinting solve(Lab target, double baseGrams, int mostGels) {
         RecipeSearch search =
                 new RecipeSearch(white, gels, target, baseGrams, Math.max(1, Math.min(MOST_GELS, mostGels)));
-        List<RecipeSearch.Candidate> found = search.run();
-        RecipeSearch.Candidate best = found.get(0);
-        RecipeSearch.Candidate shown = found.stream()
+        List<WholeDabs.Candidate> found = search.run();
+        WholeDabs.Candidate best = found.get(0);
+        WholeDabs.Candidate shown = found.stream()
                 .filter(candidate -> candidate.deltaE() <= best.deltaE() + FEWER_GELS_WORTH)
-                .min(Comparator.comparingInt(RecipeSearch.Candidate::size)
-                        .thenComparingDouble(RecipeSearch.Candidate::deltaE))
+                .min(Comparator.comparingInt(WholeDabs.Candidate::size)
+                        .thenComparingDouble(WholeDabs.Candidate::deltaE))
                 .orElse(best);
-        RecipeSearch.Candidate simple = search.inWholeDrops(shown, best.deltaE() + FEWER_GELS_WORTH);
+        WholeDabs.Candidate simple = search.dabs().inWholeDrops(shown, best.deltaE() + FEWER_GELS_WORTH);
         List<TintRecipe> alternatives = new ArrayList<>();
         if (shown != best || simple != shown) {
             alternatives.add(recipe(best, target, baseGrams));
@@ -65,7 +65,7 @@ public final class TintSolver {
                 Hints.of(target, baseGrams, recipe, search.nearestInAnyAmount(), search.lifted()));
     }
 
-    private TintRecipe recipe(RecipeSearch.Candidate candidate, Lab target, double baseGrams) {
+    private TintRecipe recipe(WholeDabs.Candidate candidate, Lab target, double baseGrams) {
         List<TintRecipe.Dose> doses = new ArrayList<>();
         Map<Gel, Double> drops = new HashMap<>();
         double grams = 0;
