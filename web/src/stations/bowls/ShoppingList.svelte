@@ -30,11 +30,17 @@
     </thead>
     <tbody>
       {#each lines as line (line.name)}
-        <tr class:short={line.packs > 0}>
+        <tr class:short={line.missing > 0}>
           <th scope="row">{line.name}</th>
           <td>{amount(line, line.needed)}</td>
           <td>{amount(line, line.onShelf)}</td>
-          <td>{line.packs > 0 ? `${line.packs} × ${amount(line, line.packSize)}` : "nothing"}</td>
+          <td>
+            {line.packs > 0
+              ? `${line.packs} × ${amount(line, line.packSize)}`
+              : line.missing > 0
+                ? `${amount(line, line.missing)}, pack not known`
+                : "nothing"}
+          </td>
           <td>{line.packs > 0 && line.cost !== null ? line.cost.toFixed(2) : ""}</td>
         </tr>
       {/each}

@@ -132,7 +132,7 @@ public class TintService {
                     .map(key -> named(key, shelf))
                     .toList();
         } else if (shelf.isEmpty()) {
-            notes.add("There are no gels on the shelf yet: the reference gels stand in for them.");
+            notes.add(Tinter.STAND_IN);
         }
         Tinter tinter = new Tinter(WhiteIcing.of(base()), taken, gels.bottles(), solved);
         Tinting tinting = tinter.solve(wanted.target().toUpperCase(Locale.ROOT), wanted.baseGrams(), most);

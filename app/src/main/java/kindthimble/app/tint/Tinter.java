@@ -1,6 +1,7 @@
 package kindthimble.app.tint;
 
 import com.github.benmanes.caffeine.cache.Cache;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,6 +21,8 @@ public final class Tinter {
     private static final double NOMINAL_GRAMS = 1000;
 
     static final int MOST_GELS = 3;
+    static final String STAND_IN =
+            "There are no gels on the shelf yet: reference gels stand in for them. Add your bottles on Shelf.";
     private static final double LATER_HOURS = 6;
 
     private final WhiteIcing white;
@@ -67,12 +70,16 @@ public final class Tinter {
     /** A bowl that is tinted on its own. */
     public TintView view(String hex, double grams) {
         Tinting tinting = solve(hex, grams, MOST_GELS);
+        List<Tinting.Hint> hints = new ArrayList<>(tinting.hints());
+        if (bottles.isEmpty() && !tinting.recipe().doses().isEmpty()) {
+            hints.add(new Tinting.Hint(Tinting.About.STAND_IN, STAND_IN));
+        }
         return new TintView(
                 hex,
                 grams,
                 view(tinting.recipe()),
                 tinting.alternatives().stream().map(this::view).toList(),
-                tinting.hints(),
+                hints,
                 null);
     }
 

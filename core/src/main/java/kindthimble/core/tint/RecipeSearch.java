@@ -18,9 +18,9 @@ final class RecipeSearch {
     private static final int SMALL_TRIED = 100;
     private static final int PAIRS_TRIED = 24;
     private static final int TRIPLES_TRIED = 20;
-    private static final int TRIPLES_FOLLOWED = 60;
+    private static final int TRIPLES_FOLLOWED = 45;
     private static final int FIRST_STEPS = 2;
-    private static final double LEAST_GAIN = 0.01;
+    private static final double LEAST_GAIN = 0.03;
     private static final double A_LITTLE = 0.02;
     private static final double FARTHER_BY = 1.1;
     private static final double FARTHER_THAN = 0.5;

@@ -26,7 +26,9 @@ public record Tinting(TintRecipe recipe, List<TintRecipe> alternatives, List<Hin
         /** The bowl is too small for a dab to be right. */
         TOO_SMALL,
         /** It has to rest to get there. */
-        REST
+        REST,
+        /** The shelf has no gels: others stand in for them. */
+        STAND_IN
     }
 
     /**
