@@ -2,6 +2,7 @@
   import { untrack } from "svelte";
   import { mixing } from "../../desk/mixing.svelte";
   import { desk } from "../../desk/order.svelte";
+  import OneOf from "../../parts/OneOf.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import { addressed } from "../../router";
   import { plural } from "../../units/format";
@@ -51,12 +52,8 @@
             )}
             and {plural(pour.bags, "bag")}
           </span>
-          <span class="views" role="group" aria-label="What to see">
-            {#each Object.entries(VIEWS) as [view, word] (view)}
-              <button aria-pressed={at === view} onclick={() => (at = view as keyof typeof VIEWS)}
-                >{word}</button
-              >
-            {/each}
+          <span class="views">
+            <OneOf label="What to see" ways={VIEWS} chosen={at} onchoose={(view) => (at = view)} />
           </span>
         </div>
         {#if at === "pour"}
@@ -138,21 +135,6 @@
   }
   .views {
     margin-left: auto;
-    display: flex;
-    gap: 4px;
-  }
-  .views button {
-    border: 1.5px solid var(--line);
-    border-radius: 999px;
-    background: none;
-    padding: 2px 12px;
-    min-height: 30px;
-    cursor: pointer;
-  }
-  .views button[aria-pressed="true"] {
-    border-color: var(--cobalt);
-    background: var(--wash);
-    font-weight: 600;
   }
   .beside {
     display: grid;

@@ -2,6 +2,7 @@
   import { answered, api } from "../../api/client";
   import Field from "../../parts/Field.svelte";
   import NumberField from "../../parts/NumberField.svelte";
+  import OneOf from "../../parts/OneOf.svelte";
   import Press from "../../parts/Press.svelte";
   import SwatchForm from "./SwatchForm.svelte";
 
@@ -23,9 +24,10 @@
     "coal",
     "whitener",
   ];
+  const WAYS = { like: "it is much like…", swatch: "I made a swatch" };
   let name = $state("");
   let reference = $state("lemon");
-  let bySwatch = $state(false);
+  let way = $state<keyof typeof WAYS>("like");
   let full = $state<number | null>(350);
   let price = $state<number | null>(null);
   let trouble = $state("");
@@ -72,11 +74,10 @@
     onchange={(n) => (price = n)}
   />
 </div>
-<div class="ways" role="group" aria-label="What it starts from">
-  <button aria-pressed={!bySwatch} onclick={() => (bySwatch = false)}>it is much like…</button>
-  <button aria-pressed={bySwatch} onclick={() => (bySwatch = true)}>I made a swatch</button>
+<div class="ways">
+  <OneOf label="What it starts from" ways={WAYS} chosen={way} onchoose={(key) => (way = key)} />
 </div>
-{#if bySwatch}
+{#if way === "swatch"}
   <p class="soft">
     The reference gel that explains your swatch best is taken, as strong as the swatch says.
   </p>
@@ -102,22 +103,7 @@
     margin-top: 6px;
   }
   .ways {
-    display: flex;
-    gap: 6px;
     margin: 14px 0 4px;
-  }
-  .ways button {
-    border: 1.5px solid var(--line);
-    border-radius: 999px;
-    background: none;
-    padding: 4px 14px;
-    min-height: 34px;
-    cursor: pointer;
-  }
-  .ways button[aria-pressed="true"] {
-    border-color: var(--cobalt);
-    background: var(--wash);
-    font-weight: 600;
   }
   .trouble {
     color: var(--tomato);

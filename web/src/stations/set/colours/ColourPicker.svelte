@@ -1,5 +1,6 @@
 <script lang="ts">
   import Dialog from "../../../parts/Dialog.svelte";
+  import OneOf from "../../../parts/OneOf.svelte";
   import ByName from "./ByName.svelte";
   import FromPicture from "./FromPicture.svelte";
   import PastColours from "./PastColours.svelte";
@@ -28,10 +29,8 @@
 </script>
 
 <Dialog bind:this={dialog} title="Choose a colour">
-  <div class="ways" role="group" aria-label="Where from">
-    {#each Object.entries(WAYS) as [key, word] (key)}
-      <button aria-pressed={way === key} onclick={() => (way = key as typeof way)}>{word}</button>
-    {/each}
+  <div class="ways">
+    <OneOf label="Where from" ways={WAYS} chosen={way} onchoose={(key) => (way = key)} />
   </div>
   {#if way === "wheel"}
     <ReachWheel onpick={pick} />
@@ -46,22 +45,8 @@
 
 <style>
   .ways {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 4px 6px;
     border-bottom: 1px solid var(--line);
     padding-bottom: 10px;
     margin-bottom: 10px;
-  }
-  .ways button {
-    border: 0;
-    border-radius: 8px;
-    background: none;
-    padding: 5px 10px;
-    cursor: pointer;
-  }
-  .ways button[aria-pressed="true"] {
-    background: var(--wash);
-    font-weight: 600;
   }
 </style>

@@ -2,6 +2,7 @@
   import { onMount } from "svelte";
   import { answered, api } from "../../../api/client";
   import type { ReachPlace } from "../../../api/types";
+  import OneOf from "../../../parts/OneOf.svelte";
 
   // What the gels on this shelf can reach, dried: hue goes round, light is in the middle, dark outside.
   let { onpick }: { onpick: (hex: string) => void } = $props();
@@ -73,12 +74,8 @@
   }
 </script>
 
-<div class="ways" role="group" aria-label="How vivid">
-  {#each Object.entries(WORDS) as [key, word] (key)}
-    <button aria-pressed={vividness === key} onclick={() => (vividness = key as typeof vividness)}
-      >{word}</button
-    >
-  {/each}
+<div class="ways">
+  <OneOf label="How vivid" ways={WORDS} chosen={vividness} onchoose={(key) => (vividness = key)} />
 </div>
 {#if places}
   <svg
@@ -131,19 +128,5 @@
   .ways {
     display: flex;
     justify-content: center;
-    gap: 6px;
-  }
-  .ways button {
-    border: 1.5px solid var(--line);
-    border-radius: 999px;
-    background: none;
-    padding: 3px 14px;
-    min-height: 32px;
-    cursor: pointer;
-  }
-  .ways button[aria-pressed="true"] {
-    border-color: var(--cobalt);
-    background: var(--wash);
-    font-weight: 600;
   }
 </style>
