@@ -61,7 +61,7 @@
     <p class="soft">
       {pour.batches.length > 1
         ? `${plural(pour.batches.length, "batch", "batches")}, for each`
-        : "one batch"} weigh
+        : "for one batch"} weigh
     </p>
     <dl>
       {#each batch.weighed as weighed (weighed.ingredient)}

@@ -24,6 +24,8 @@ const GAP = 14;
 const TOP = 34;
 const BOTTOM = 12;
 const LEAST_STREAM = 1.5;
+/** A small order does not fill the picture. */
+const MOST_SCALE = 1;
 const MOST_RADIUS = 25;
 const LEAST_RADIUS = 9;
 
@@ -40,7 +42,7 @@ export function layOut(pour: Pour, wantedHeight: number): PourLayout {
     );
   const total = pour.bowls.reduce((sum, bowl) => sum + bowl.mixedGrams, 0);
   let low = 0;
-  let high = room / Math.max(1, total);
+  let high = Math.min(MOST_SCALE, room / Math.max(1, total));
   for (let i = 0; i < 40; i++) {
     const middle = (low + high) / 2;
     if (needed(middle) > room) high = middle;
