@@ -585,7 +585,7 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         /** @enum {string} */
-        About: "UNTINTED" | "OUT_OF_REACH" | "TOO_MUCH_GEL" | "TOO_SMALL" | "REST";
+        About: "UNTINTED" | "OUT_OF_REACH" | "TOO_MUCH_GEL" | "TOO_SMALL" | "REST" | "STAND_IN";
         /** @enum {string} */
         Across: "WIDTH" | "HEIGHT";
         Advice: {
