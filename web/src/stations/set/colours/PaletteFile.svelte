@@ -5,6 +5,7 @@
   import { plural } from "../../../units/format";
 
   // A palette goes out as a file, and comes in from one: colours of a name that is there already change their look.
+  const MOST_COLOURS = 40;
   let trouble = $state("");
   const here = $derived(`/api/orders/${desk.id}/palette`);
 
@@ -15,11 +16,14 @@
       const text = await file.text();
       const read = await answered(api.POST("/api/colours/read", { body: { text } }));
       let added = 0;
+      let left = 0;
       desk.editDetails((d) => {
         for (const { name, hex } of read.colours) {
           const same = d.palette.find((c) => c.name.toLowerCase() === name.toLowerCase());
           if (same) {
             same.hex = hex;
+          } else if (d.palette.length >= MOST_COLOURS) {
+            left++;
           } else {
             d.palette.push({
               key: "",
@@ -35,7 +39,7 @@
       });
       trouble = "";
       toast.say(
-        `${plural(read.colours.length, "colour")} read: ${added} new, ${read.colours.length - added} of a name that was there.`,
+        `${plural(read.colours.length, "colour")} read: ${added} new, ${read.colours.length - added - left} of a name that was there${left > 0 ? `; ${left} left out, since a palette has at most ${MOST_COLOURS}` : ""}.`,
       );
     } catch (e) {
       trouble = (e as Error).message;

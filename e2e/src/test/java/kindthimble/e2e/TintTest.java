@@ -1,6 +1,7 @@
 package kindthimble.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static java.util.stream.Collectors.joining;
 import static kindthimble.e2e.Hands.labelled;
 import static kindthimble.e2e.Hands.press;
 import static kindthimble.e2e.Hands.saved;
@@ -18,6 +19,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.List;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import kindthimble.app.testing.RunningApp;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
@@ -213,6 +215,17 @@ class TintTest {
         page.getByLabel("take one in")
                 .setInputFiles(new FilePayload("p.gpl", "text/plain", changed.getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByText("colours read: 0 new")).isVisible();
+        // A file of more colours than a palette has room for: what fits is taken, and what doesn't is said.
+        String many = IntStream.range(0, 60)
+                .mapToObj(i -> "%d 99 120\tHue %d%n".formatted(i, i))
+                .collect(joining());
+        page.getByLabel("take one in")
+                .setInputFiles(new FilePayload(
+                        "many.gpl", "text/plain", ("GIMP Palette\n" + many).getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByText(
+                        Pattern.compile("60 colours read: \\d+ new, 0 of a name that was there; \\d+ left out")))
+                .isVisible();
+        saved(page);
         press(page, "Can it be seen?").click();
         assertThat(page.getByText("is hard to tell apart with deuteranopia").first())
                 .isVisible();
