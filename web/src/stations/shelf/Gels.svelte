@@ -90,7 +90,9 @@
               <span class="soft" class:short={missing(g) > 0}>
                 {missing(g) > 0
                   ? `${Math.ceil(missing(g))} drops short`
-                  : `${Math.round(g.bottle.dropsLeft)} drops left`}
+                  : `${Math.round(g.bottle.dropsLeft)} drops left`}{g.bottle.price === null
+                  ? ""
+                  : ` · ${g.bottle.price.toFixed(2)}`}
               </span>
             </span>
             {#if g.swatches.length > 0}
