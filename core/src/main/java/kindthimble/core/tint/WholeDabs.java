@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.IntStream;
 import kindthimble.core.colour.Lab;
 
@@ -22,11 +24,13 @@ final class WholeDabs {
     /** A bowl in which no more dabs than these are wise is small: a dab is much, so more is tried. */
     private static final int DABS_OF_A_SMALL_BOWL = 45;
 
-    private static final int SMALL_VARIED = 16;
-    private static final int SMALL_VARIANTS_TRIED = 80;
+    private static final int HARD_VARIED = 16;
+    private static final int HARD_VARIANTS_TRIED = 80;
     private static final double[] TOTALS = {1, 0.6, 0.3, 0.1};
     private static final double[] SHARES = {0.1, 0.3, 0.5, 0.7, 0.9};
+    private static final int[][] FEW_OF_TWO = {{1, 1}, {1, 2}, {2, 1}, {1, 3}, {3, 1}};
     private static final int ROUNDS = 2;
+    private static final int HARD_ROUNDS = 3;
     private static final int VARIED = 6;
     private static final int VARIANTS_TRIED = 20;
     private static final double WHOLE_DROPS_WORTH = 0.15;
@@ -197,14 +201,17 @@ final class WholeDabs {
 
     /** Where a bowl is so small that a dab is much, the nearest recipe may lie beside all amounts that are near without whole dabs. */
     private void vary() {
-        for (int round = 0; round < ROUNDS && best > NEAR_ENOUGH; round++) {
+        boolean hard = isSmall() || best > FAR;
+        for (int round = 0; round < (hard ? HARD_ROUNDS : ROUNDS) && best > NEAR_ENOUGH; round++) {
             List<Candidate> starts = new ArrayList<>();
-            sorted().stream()
-                    .limit(isSmall() ? SMALL_VARIED : VARIED)
-                    .forEach(candidate -> variants(candidate, starts));
+            sorted().stream().limit(hard ? HARD_VARIED : VARIED).forEach(candidate -> variants(candidate, starts));
+            if (isSmall() && round == 0) {
+                Set<Integer> mains = new HashSet<>();
+                sorted().stream().limit(VARIED).forEach(candidate -> beside(candidate, mains, starts));
+            }
             starts.sort(Comparator.comparingDouble(Candidate::deltaE));
             starts.stream()
-                    .limit(isSmall() ? SMALL_VARIANTS_TRIED : VARIANTS_TRIED)
+                    .limit(hard ? HARD_VARIANTS_TRIED : VARIANTS_TRIED)
                     .forEach(start -> walk(start.which, start.dabs, start.deltaE, best > FAR ? stride(start.dabs) : 1));
         }
     }
@@ -228,7 +235,7 @@ final class WholeDabs {
         }
         starts.sort(Comparator.comparingDouble(Candidate::deltaE));
         starts.stream()
-                .limit(SMALL_VARIANTS_TRIED)
+                .limit(HARD_VARIANTS_TRIED)
                 .forEach(start -> walk(start.which, start.dabs, start.deltaE, stride(start.dabs)));
     }
 
@@ -256,6 +263,29 @@ final class WholeDabs {
                 which[i] = gel;
                 dabs[i] = Math.max(1, (int) Math.round(dabs[i] * strength[candidate.which[i]] / strength[gel]));
                 start(which, dabs, into);
+            }
+        }
+    }
+
+    /** In a small bowl: a few dabs of any two gels beside the one that there is most of. */
+    private void beside(Candidate candidate, Set<Integer> done, List<Candidate> into) {
+        int main = -1;
+        for (int i = 0; i < candidate.size(); i++) {
+            main = main < 0 || candidate.dabs[i] > candidate.dabs[main] ? i : main;
+        }
+        if (main < 0 || mostGels < 3 || !done.add(candidate.which[main])) {
+            return;
+        }
+        for (int b : all) {
+            for (int c : all) {
+                if (b < c && b != candidate.which[main] && c != candidate.which[main]) {
+                    for (int[] few : FEW_OF_TWO) {
+                        start(
+                                new int[] {candidate.which[main], b, c},
+                                new int[] {candidate.dabs[main], few[0], few[1]},
+                                into);
+                    }
+                }
             }
         }
     }
