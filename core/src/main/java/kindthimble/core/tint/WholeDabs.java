@@ -129,7 +129,10 @@ final class WholeDabs {
         return deltaE(which, dabs, Double.POSITIVE_INFINITY);
     }
 
-    /** Infinite where it is clearly more than some limit: the whole formula takes longer than the look. */
+    /**
+     * Infinite where it is clearly more than some limit, since the whole formula takes longer than the look. Near the target only: far
+     * away the difference as it goes near the target says little.
+     */
     double deltaE(int[] which, int[] dabs, double limit) {
         double[] drops = new double[dabs.length];
         for (int i = 0; i < drops.length; i++) {
@@ -138,7 +141,7 @@ final class WholeDabs {
         blend.look(which, drops, lab);
         nearness.of(lab, three);
         double roughly = Math.sqrt(Nearness.squared(three));
-        return roughly > 2 * limit + 1
+        return limit < FAR && roughly > 2 * limit + 1
                 ? Double.POSITIVE_INFINITY
                 : target.differenceTo(new Lab(lab[0], lab[1], lab[2]));
     }
