@@ -2,13 +2,17 @@ package kindthimble.app.cookie;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Duration;
 import java.util.List;
 import java.util.Set;
+import kindthimble.core.catalogue.Refused;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.Cutter;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
+import kindthimble.core.geometry.Deadline;
+import kindthimble.core.geometry.TooMuch;
 import kindthimble.core.shop.HouseDefaults;
 import org.springframework.stereotype.Service;
 
@@ -17,6 +21,14 @@ import org.springframework.stereotype.Service;
 public class CookieService {
     private static final int REMEMBERED = 500;
     private static final double HAIR_MM = 0.001;
+
+    /** No design that anybody could ice takes so long. */
+    private static final Duration LONGEST = Duration.ofSeconds(2);
+
+    /** What takes longer than this goes on alone, so that the changes of others stay quick. */
+    private static final Duration BRIEF = Duration.ofMillis(250);
+
+    private final OneByOne queue = new OneByOne();
 
     private final Cache<Asked, Measured> measured =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
@@ -63,12 +75,26 @@ public class CookieService {
     }
 
     private Measured both(Design design, Kitchen kitchen) {
-        return measured.get(Asked.of(design, kitchen), asked -> anew(design, kitchen));
+        Asked asked = Asked.of(design, kitchen);
+        Measured known = measured.getIfPresent(asked);
+        if (known == null) {
+            // Not inside the cache: there, one that takes long would hold up others.
+            known = anew(design, kitchen);
+            measured.put(asked, known);
+        }
+        return known;
     }
 
-    private static Measured anew(Design design, Kitchen kitchen) {
-        Cookie cookie = new Measuring(kitchen.shop(), kitchen.floodSeconds(), kitchen.palette(), kitchen.filling())
-                .measure(design);
-        return new Measured(cookie, CookieView.of(cookie, kitchen.recipe(), kitchen.palette()));
+    private Measured anew(Design design, Kitchen kitchen) {
+        try {
+            return Deadline.within(LONGEST, BRIEF, queue, () -> {
+                Cookie cookie = new Measuring(
+                                kitchen.shop(), kitchen.floodSeconds(), kitchen.palette(), kitchen.filling())
+                        .measure(design);
+                return new Measured(cookie, CookieView.of(cookie, kitchen.recipe(), kitchen.palette()));
+            });
+        } catch (TooMuch tooMuch) {
+            throw new Refused("moves", "All moves together: " + tooMuch.getMessage());
+        }
     }
 }

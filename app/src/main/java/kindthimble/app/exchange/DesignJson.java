@@ -20,6 +20,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JacksonModule;
+import tools.jackson.databind.deser.jdk.StringDeserializer;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.jsontype.NamedType;
 import tools.jackson.databind.module.SimpleModule;
@@ -124,11 +125,12 @@ public class DesignJson {
 
     /**
      * What stands in jsonb columns is written as on the wire. It is read less strictly: what an earlier version stored may lack a field,
-     * or have one that has gone.
+     * or have one that has gone, or letters that are refused today.
      */
     @Bean
     HibernatePropertiesCustomizer nearlySameMapperInTheDatabase(JsonMapper mapper) {
         JsonMapper forgiving = mapper.rebuild()
+                .addModule(new SimpleModule("anyText").addDeserializer(String.class, new StringDeserializer()))
                 .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
                 .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
                 .build();

@@ -17,6 +17,7 @@ import kindthimble.core.move.Move;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.customizers.PropertyCustomizer;
 import org.springdoc.core.providers.ObjectMapperProvider;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -25,6 +26,7 @@ import org.springframework.context.annotation.Configuration;
  * numbers and components marked nullable may be null, and sealed families go by their catalogue.
  */
 @Configuration(proxyBeanMethods = false)
+@ConditionalOnProperty("springdoc.api-docs.enabled")
 @SuppressWarnings({"rawtypes", "unchecked"}) // the library's own signatures are raw
 class ApiDescription {
 

@@ -1,14 +1,20 @@
 package kindthimble.app.http;
 
+import java.sql.SQLException;
 import java.util.stream.Collectors;
 import kindthimble.core.catalogue.Refused;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
-import org.springframework.web.ErrorResponseException;
+import org.springframework.orm.jpa.JpaSystemException;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionSystemException;
+import org.springframework.web.ErrorResponse;
 import org.springframework.web.HttpMediaTypeNotSupportedException;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -17,6 +23,8 @@ import org.springframework.web.method.annotation.MethodArgumentTypeMismatchExcep
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 import org.springframework.web.util.DisconnectedClientHelper;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.exc.StreamConstraintsException;
+import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.exc.InvalidTypeIdException;
 import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
@@ -25,6 +33,9 @@ import tools.jackson.databind.exc.ValueInstantiationException;
 /** Turns what went wrong into problem details (RFC 9457) with the field and a sentence that a decorator understands. */
 @RestControllerAdvice
 class Problems {
+    /** PostgreSQL's error code for a full disk. */
+    private static final String DISK_FULL = "53100";
+
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
     @ExceptionHandler
@@ -79,6 +90,12 @@ class Problems {
                             ? "Say which kind this is."
                             : "There is no kind \"" + unknown.getTypeId() + "\" here.");
         }
+        if (cause instanceof InvalidFormatException wrong && PlainText.SENTENCE.equals(wrong.getOriginalMessage())) {
+            return problem(HttpStatus.BAD_REQUEST, field, PlainText.SENTENCE);
+        }
+        if (cause instanceof StreamConstraintsException) {
+            return problem(HttpStatus.BAD_REQUEST, field, "This is longer or more deeply nested than any order is.");
+        }
         if (cause instanceof MismatchedInputException wrong) {
             return problem(
                     HttpStatus.BAD_REQUEST,
@@ -94,9 +111,33 @@ class Problems {
         return problem(HttpStatus.BAD_REQUEST, field, "This is not well-formed JSON.");
     }
 
+    /** The database is away, or starting. */
+    @ExceptionHandler({
+        DataAccessResourceFailureException.class,
+        CannotCreateTransactionException.class,
+        JpaSystemException.class,
+        TransactionSystemException.class
+    })
+    ProblemDetail noDatabase(Exception e) {
+        if (sqlState(e).startsWith(DISK_FULL)) {
+            LOG.error("Disk full", e);
+            return problem(
+                    HttpStatus.INSUFFICIENT_STORAGE,
+                    "",
+                    "The disk is full, and nothing was saved. Make room and try again.");
+        }
+        LOG.warn("No database: {}", e.getMessage());
+        return problem(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "",
+                "The database does not answer just now, and nothing was saved. Try again in some seconds; if that does not help, run bin/start.");
+    }
+
     @ExceptionHandler
-    ProblemDetail framework(ErrorResponseException e) {
-        return e.getBody();
+    ProblemDetail notStorable(DataIntegrityViolationException e) {
+        LOG.warn("Not stored: {}", e.getMessage());
+        return problem(
+                HttpStatus.CONFLICT, "", "This can't be stored beside what is there. Look again, and try it anew.");
     }
 
     @ExceptionHandler
@@ -104,11 +145,23 @@ class Problems {
         if (DisconnectedClientHelper.isClientDisconnectedException(e)) {
             return null; // The page was left meanwhile: nobody reads an answer.
         }
+        if (e instanceof ErrorResponse answer) { // The framework's own: a header that it can't read, say.
+            return problem(HttpStatus.valueOf(answer.getStatusCode().value()), "", "This request can't be read.");
+        }
         LOG.error("Unexpected", e);
         return problem(
                 HttpStatus.INTERNAL_SERVER_ERROR,
                 "",
                 "Something went wrong here, and nothing was saved. Try once more; the log file says what happened.");
+    }
+
+    private static String sqlState(Throwable e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            if (cause instanceof SQLException sql && sql.getSQLState() != null) {
+                return sql.getSQLState();
+            }
+        }
+        return "";
     }
 
     private static ProblemDetail problem(HttpStatus status, String field, String sentence) {

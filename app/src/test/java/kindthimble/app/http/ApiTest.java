@@ -10,6 +10,7 @@ import kindthimble.app.testing.RunningApp;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 class ApiTest {
@@ -19,8 +20,14 @@ class ApiTest {
     /** The interface's types are made from this file; after a change of the controllers, run bin/api. */
     @Test
     void descriptionThatTheInterfaceIsBuiltOnIsThatOfTheControllers() throws IOException {
-        JsonNode kept = JsonMapper.builder().build().readTree(Files.readString(Path.of("../web/src/api/openapi.json")));
-        assertEquals(kept, APP.get("/api/openapi").body());
+        Path kept = Path.of("../web/src/api/openapi.json");
+        JsonMapper json =
+                JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
+        JsonNode now = APP.get("/api/openapi").body();
+        if (Boolean.getBoolean("kind-thimble.write-api")) {
+            Files.writeString(kept, json.writeValueAsString(now) + "\n");
+        }
+        assertEquals(json.readTree(Files.readString(kept)), now);
     }
 
     @Test

@@ -103,6 +103,7 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
                         method,
                         body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body))
                 .header("Content-Type", "application/json")
+                .header("Origin", url())
                 .build();
         try {
             HttpResponse<String> response = http.send(request, HttpResponse.BodyHandlers.ofString());
@@ -123,6 +124,7 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
                 "--spring.datasource.password=" + password(),
                 "--kind-thimble.demo=" + demo,
                 "--kind-thimble.today=2026-12-02",
+                "--springdoc.api-docs.enabled=true",
                 "--spring.main.banner-mode=off",
                 "--logging.level.root=warn"));
         context = new SpringApplicationBuilder(KindThimble.class).run(arguments.toArray(String[]::new));

@@ -20,6 +20,9 @@ public final class Catalogue {
         }
     };
 
+    /** Colours and tips have short keys; a list of sections by name may be long. */
+    private static final int LONGEST_CHOICE = 2_000;
+
     private Catalogue() {}
 
     /** The components of a record: looked up once, since every check of every move asks for them. */
@@ -66,6 +69,11 @@ public final class Catalogue {
             Choice choice = component.getAnnotation(Choice.class);
             if (amount != null && given != null) {
                 checkAmount(component.getName(), amount, ((Number) given).doubleValue());
+            }
+            Text text = component.getAnnotation(Text.class);
+            if (given instanceof String written) {
+                String word = text != null ? text.word() : choice != null ? choice.word() : component.getName();
+                checkLength(component.getName(), word, written, text != null ? text.longest() : LONGEST_CHOICE);
             }
             if (choice != null
                     && required(component)
@@ -124,6 +132,16 @@ public final class Catalogue {
     public static boolean has(Object record, String component) {
         return Arrays.stream(components(record.getClass()))
                 .anyMatch(c -> c.getName().equals(component));
+    }
+
+    private static void checkLength(String name, String word, String written, int longest) {
+        if (written.codePointCount(0, written.length()) > longest) {
+            throw new Refused(
+                    name,
+                    longest == 1
+                            ? "%s: write one only.".formatted(capital(word))
+                            : "%s: keep it under %d letters.".formatted(capital(word), longest + 1));
+        }
     }
 
     private static void checkAmount(String name, Amount amount, double number) {

@@ -127,7 +127,7 @@ public record Cutter(
     private static Pen drawn(CutterShape form, String field) {
         try {
             Pen pen = form.drawn();
-            if (pen.region().areaMm2() > 0) {
+            if (pen.enclosesSomething()) {
                 return pen;
             }
         } catch (Refused refused) {

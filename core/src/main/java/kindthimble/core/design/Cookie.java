@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Spot;
+import kindthimble.core.geometry.TooMuch;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Layer;
@@ -30,6 +31,9 @@ public record Cookie(
         List<Section> sections,
         List<Pass> passes,
         List<Caution> cautions) {
+
+    /** As path data; a busy cookie has a tenth of it. */
+    private static final long MOST_PATH_LETTERS = 2_000_000;
 
     /**
      * @param move index of the move that it comes from
@@ -82,11 +86,24 @@ public record Cookie(
         return marks.stream().mapToDouble(on -> Cautions.hands(on.mark())).sum();
     }
 
-    /** All there is to paint, from the cookie up. */
+    /**
+     * All there is to paint, from the cookie up.
+     *
+     * @throws TooMuch when it is more than a screen can show
+     */
     public List<Layer> layers() {
         List<Layer> layers = new ArrayList<>();
         layers.add(Layer.dough(baked.pathData()));
-        marks.forEach(on -> on.mark().layers().forEach(layer -> layers.add(layer.ofMove(on.move()))));
+        long letters = 0;
+        for (OnCookie on : marks) {
+            for (Layer layer : on.mark().layers()) {
+                letters += layer.path().length();
+                layers.add(layer.ofMove(on.move()));
+            }
+            if (letters > MOST_PATH_LETTERS) {
+                throw new TooMuch("there is more to draw than a screen can show. Use fewer lines and pieces.");
+            }
+        }
         return layers;
     }
 }

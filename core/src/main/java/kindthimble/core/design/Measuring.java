@@ -6,6 +6,7 @@ import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Refused;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.geometry.Region;
+import kindthimble.core.geometry.TooMuch;
 import kindthimble.core.move.Coats;
 import kindthimble.core.move.Division;
 import kindthimble.core.move.Ground;
@@ -43,6 +44,14 @@ public final class Measuring {
      */
     public Cookie measure(Design design) {
         design.check();
+        try {
+            return measured(design);
+        } catch (TooMuch tooMuch) {
+            throw new Refused("moves", "All moves together: " + tooMuch.getMessage());
+        }
+    }
+
+    private Cookie measured(Design design) {
         Region baked = baked(design);
         Region iced = iced(design, baked);
         Sections sections = sections(design, iced);
@@ -76,6 +85,8 @@ public final class Measuring {
                     .baked(design.spreadPercent() == null ? shop.spreadPercent() : design.spreadPercent());
         } catch (Refused refused) {
             throw refused.inside("cutter");
+        } catch (TooMuch tooMuch) {
+            throw new Refused("cutter", "The cutter: " + tooMuch.getMessage());
         }
     }
 
@@ -103,6 +114,8 @@ public final class Measuring {
                     sections.divide(division);
                 } catch (Refused refused) {
                     throw refused.inside("moves[" + i + "]");
+                } catch (TooMuch tooMuch) {
+                    throw Ground.tooMuch(i, division, tooMuch);
                 }
             }
         }

@@ -46,6 +46,7 @@ public final class Lines {
 
     /** What a stroke of this width along them covers, with round ends. */
     public Region stroked(double widthMm) {
+        Deadline.check();
         return Region.of(shape.buffer(widthMm / 2, 4));
     }
 
@@ -56,6 +57,7 @@ public final class Lines {
      * @param gapMm between two, over 0
      */
     public Lines stitched(double stitchMm, double gapMm) {
+        Deadline.check();
         List<Lines> stitches = new ArrayList<>();
         for (int i = 0; i < shape.getNumGeometries(); i++) {
             Geometry one = shape.getGeometryN(i);
@@ -79,11 +81,13 @@ public final class Lines {
 
     /** The parts that lie in a region. */
     public Lines within(Region region) {
+        Deadline.check();
         return new Lines(shape.intersection(region.shape()));
     }
 
     /** The parts that lie outside a region. */
     public Lines outside(Region region) {
+        Deadline.check();
         return new Lines(shape.difference(region.shape()));
     }
 
@@ -104,6 +108,7 @@ public final class Lines {
 
     /** Points along the lines, so far apart at the most, evenly on each. */
     public List<Spot> beads(double apartMm) {
+        Deadline.check();
         List<Spot> spots = new ArrayList<>();
         for (int i = 0; i < shape.getNumGeometries(); i++) {
             Geometry one = shape.getGeometryN(i);
@@ -119,6 +124,7 @@ public final class Lines {
 
     /** SVG path data in mm, to a hundredth. */
     public String pathData() {
+        Deadline.check();
         StringBuilder path = new StringBuilder();
         Geometry simple = DouglasPeuckerSimplifier.simplify(shape, PAINT_TOLERANCE_MM);
         for (int i = 0; i < simple.getNumGeometries(); i++) {

@@ -18,8 +18,16 @@ public final class Pen {
     private static final int CHORDS_PER_CURVE = 48;
     private static final double TOLERANCE_MM = 0.006;
 
+    private static final double CHECKED_AT_MM = 100;
+
+    private static final double LONGEST_MM = 1_000;
+
+    /** Some 2,000 curves: more than any outline of a cookie is drawn with. */
+    private static final int MOST_POINTS = 96_000;
+
     private final List<Ring> rings = new ArrayList<>();
     private boolean overlapping;
+    private int points;
     private double x;
     private double y;
 
@@ -179,6 +187,7 @@ public final class Pen {
      * The region drawn, scaled evenly until its bounding box measures {@code sizeMm} across, and centred on the origin.
      *
      * @throws IllegalStateException when nothing with an area was drawn
+     * @throws TooMuch when it would be longer than a metre, or has more points than any cookie
      */
     public Region fitted(double sizeMm, Across across) {
         double[] box = box();
@@ -186,8 +195,21 @@ public final class Pen {
         if (!(drawn > 0)) {
             throw new IllegalStateException("nothing with a size was drawn");
         }
+        double longest = Math.max(box[2] - box[0], box[3] - box[1]) * sizeMm / drawn;
+        if (longest > LONGEST_MM) {
+            throw new TooMuch(
+                    "at this size it would be %.0f mm long, and a cookie is at most %.0f. Give it its longer side, or draw it less narrow."
+                            .formatted(longest, LONGEST_MM));
+        }
         return scaled(sizeMm / drawn)
                 .moved(-sizeMm / drawn * (box[0] + box[2]) / 2, -sizeMm / drawn * (box[1] + box[3]) / 2);
+    }
+
+    /** Whether what was drawn has an area, whatever its unit. */
+    public boolean enclosesSomething() {
+        double[] box = box();
+        double largest = Math.max(box[2] - box[0], box[3] - box[1]);
+        return largest > 0 && scaled(CHECKED_AT_MM / largest).areaMm2() > 0;
     }
 
     private Region scaled(double factor) {
@@ -245,6 +267,10 @@ public final class Pen {
     }
 
     private void put(double toX, double toY) {
+        if (++points > MOST_POINTS) {
+            throw new TooMuch("its lines are drawn with more than " + MOST_POINTS / CHORDS_PER_CURVE
+                    + " curves. Draw them with fewer.");
+        }
         ring().points.add(new double[] {toX, toY});
         x = toX;
         y = toY;

@@ -15,6 +15,7 @@ import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.distance.IndexedFacetDistance;
@@ -43,6 +44,15 @@ public final class Region {
     private static final double INSCRIBED_TOLERANCE_MM = 0.02;
     private static final int FEW_CORNERS = 40;
 
+    /** Perimeter squared over area: 12.6 of a disc, 16 of a square, some 40 of a star; more of what is long or has many arms. */
+    private static final double STRIP = 150;
+
+    /** More than any drawing of a cookie has at its size, to 0.006 mm. */
+    private static final int MOST_POINTS = 8_000;
+
+    private static final int MOST_CROSSINGS = 200;
+    private static final double MOST_FOLDS = 4_000;
+
     /** Sections that were cut apart meet again on this grid (of 1e-8 mm), and no hairline is left between them. */
     private static final PrecisionModel UNION_GRID = new PrecisionModel(1e8);
 
@@ -60,8 +70,10 @@ public final class Region {
 
     /** A region bounded by closed rings of points; a ring inside another is a hole (even-odd). */
     static Region ofRings(List<double[][]> rings) {
+        checkSize(rings);
         Geometry sum = FACTORY.createPolygon();
         for (double[][] ring : rings) {
+            Deadline.check();
             Geometry polygon = polygon(ring);
             sum = sum.isEmpty() ? polygon : sum.symDifference(polygon);
         }
@@ -70,6 +82,7 @@ public final class Region {
 
     /** A region bounded by closed rings of points; those that run against the largest one are holes. */
     static Region ofOverlappingRings(List<double[][]> rings) {
+        checkSize(rings);
         List<Geometry> solid = new ArrayList<>();
         List<Geometry> holes = new ArrayList<>();
         double[][] largest = rings.stream()
@@ -81,6 +94,12 @@ public final class Region {
         }
         Geometry sum = UnaryUnionOp.union(solid, FACTORY);
         return new Region(holes.isEmpty() ? sum : sum.difference(UnaryUnionOp.union(holes, FACTORY)));
+    }
+
+    private static void checkSize(List<double[][]> rings) {
+        if (rings.stream().mapToInt(ring -> ring.length).sum() > MOST_POINTS) {
+            throw new TooMuch("its outline has more than " + MOST_POINTS + " points. Draw it with fewer.");
+        }
     }
 
     private static double signedArea(double[][] ring) {
@@ -99,7 +118,14 @@ public final class Region {
         }
         line[ring.length] = line[0].copy();
         Geometry polygon = FACTORY.createPolygon(line);
-        return polygon.isValid() ? polygon : polygon.buffer(0);
+        if (polygon.isValid()) {
+            return polygon;
+        }
+        if (Tangle.crossesMoreThan(MOST_CROSSINGS, line)) {
+            throw new TooMuch("its outline crosses itself more than " + MOST_CROSSINGS
+                    + " times. Draw it as a plain line round the shape.");
+        }
+        return GeometryFixer.fix(polygon);
     }
 
     /** What lies in both. */
@@ -129,6 +155,7 @@ public final class Region {
 
     /** Keeps what has an area: an overlay may also leave points and lines where edges touch. */
     private Region overlay(Region other, int operation) {
+        Deadline.check();
         Geometry result = OverlayNGRobust.overlay(shape, other.shape, operation);
         if (result instanceof Polygon || result instanceof MultiPolygon) {
             return new Region(result);
@@ -144,6 +171,7 @@ public final class Region {
 
     /** All of several regions together. */
     public static Region union(List<Region> regions) {
+        Deadline.check();
         if (regions.size() == 1) {
             return regions.get(0);
         }
@@ -173,6 +201,8 @@ public final class Region {
 
     /** This region with its edge moved outward. */
     public Region grown(double mm) {
+        Deadline.check();
+        checkFolds(mm);
         return new Region(shape.buffer(mm, ARC_CHORDS_PER_QUARTER));
     }
 
@@ -248,7 +278,9 @@ public final class Region {
      * few corners, insets are cheap, and the radius is halved in on: the largest inset that leaves something.
      */
     private double searchedRadiusMm() {
-        if (shape.getNumPoints() > FEW_CORNERS) {
+        Deadline.check();
+        boolean isStrip = perimeterMm() * perimeterMm() > STRIP * areaMm2();
+        if (shape.getNumPoints() > FEW_CORNERS && !isStrip) {
             return new MaximumInscribedCircle(shape, INSCRIBED_TOLERANCE_MM)
                     .getRadiusLine()
                     .getLength();
@@ -297,14 +329,28 @@ public final class Region {
         if (mm == 0 || shape.isEmpty()) {
             return this;
         }
+        Deadline.check();
         Convex simple = convex();
         Polygon inner = simple == null ? null : simple.inset(mm);
         if (inner != null) {
             return new Region(inner);
         }
+        checkFolds(mm);
         BufferParameters parameters = new BufferParameters(ARC_CHORDS_PER_QUARTER);
         parameters.setSimplifyFactor(Math.max(INSET_TOLERANCE, Math.min(MOST_INSET_TOLERANCE, INSET_TOLERANCE / mm)));
         return new Region(BufferOp.bufferOp(shape, -mm, parameters));
+    }
+
+    /**
+     * Moving an edge takes as long as the moved edge crosses itself often: as there are points, and as often as a band so wide along
+     * the whole edge would cover the box. That is under 1,000 for a drawing of 8,000 points, and grows without end for a comb.
+     */
+    private void checkFolds(double mm) {
+        Envelope box = shape.getEnvelopeInternal();
+        double covered = perimeterMm() * mm / Math.max(box.getWidth() * box.getHeight(), 1e-9);
+        if (shape.getNumPoints() * covered > MOST_FOLDS) {
+            throw new TooMuch("its edge is folded too finely for icing. Draw it with fewer and wider teeth.");
+        }
     }
 
     /** What is left of it, all round, when only a share of its area is wanted: 0 to 1. */
@@ -346,6 +392,7 @@ public final class Region {
 
     /** The boundary as SVG path data in mm, to a hundredth. */
     public String pathData() {
+        Deadline.check();
         StringBuilder path = new StringBuilder();
         for (LinearRing ring : rings(DouglasPeuckerSimplifier.simplify(shape, PAINT_TOLERANCE_MM))) {
             Coordinate[] line = ring.getCoordinates();

@@ -27,6 +27,7 @@ public final class Scatter {
         List<Spot> samples = samples(region, Math.max(LEAST_SAMPLES, SAMPLES_PER_POINT * points));
         List<Spot> spots = farApart(samples, points);
         for (int round = 0; round < ROUNDS; round++) {
+            Deadline.check();
             spots = relaxed(spots, samples);
         }
         return spots;

@@ -12,6 +12,7 @@ import kindthimble.core.catalogue.Refused;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
+import kindthimble.core.geometry.TooMuch;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Icing;
@@ -82,8 +83,17 @@ public final class Ground {
                 moves.get(move).lay(this);
             } catch (Refused refused) {
                 throw refused.inside("moves[" + move + "]");
+            } catch (TooMuch tooMuch) {
+                throw tooMuch(move, moves.get(move), tooMuch);
             }
         }
+    }
+
+    /** What to say where a move is more than a cookie holds. */
+    public static Refused tooMuch(int index, Move move, TooMuch tooMuch) {
+        return new Refused(
+                "moves[" + index + "]",
+                "Move %d, %s: %s".formatted(index + 1, Catalogue.word(move.getClass()), tooMuch.getMessage()));
     }
 
     public List<Laid> laid() {

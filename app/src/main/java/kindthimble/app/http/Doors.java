@@ -1,0 +1,91 @@
+package kindthimble.app.http;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Who may come in. A page from elsewhere, opened in the decorator's browser, can send requests here too: so only the names that this
+ * application is meant to answer to get an answer, and a change has to come from one of its own pages, as JSON.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class Doors extends OncePerRequestFilter {
+    /** Larger than any order, design or palette file. */
+    static final long LARGEST_BODY = 1_000_000;
+
+    private static final Set<String> LOOKING = Set.of("GET", "HEAD", "OPTIONS");
+
+    private final List<String> hosts;
+
+    Doors(@Value("${server.address}") String address) {
+        hosts = List.of("127.0.0.1", "localhost", "[::1]", address.toLowerCase(Locale.ROOT));
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        String host = request.getHeader("Host");
+        if (host == null || !hosts.contains(withoutPort(host))) {
+            refuse(response, HttpStatus.MISDIRECTED_REQUEST, "This application does not answer to that name.");
+        } else if (!LOOKING.contains(request.getMethod()) && !isFromOwnPage(request, host)) {
+            refuse(response, HttpStatus.FORBIDDEN, "Changes come from the application's own pages only.");
+        } else if (request.getContentLengthLong() > LARGEST_BODY) {
+            refuse(response, HttpStatus.CONTENT_TOO_LARGE, "That is more than an order or a drawing can hold: 1 MB.");
+        } else if (request.getHeader("Transfer-Encoding") != null) {
+            refuse(response, HttpStatus.LENGTH_REQUIRED, "Say how long the request is, and send it in one piece.");
+        } else if (hasBody(request) && !isJson(request)) {
+            refuse(response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Send this as application/json.");
+        } else {
+            chain.doFilter(request, response);
+        }
+    }
+
+    private static boolean isFromOwnPage(HttpServletRequest request, String host) {
+        String site = request.getHeader("Sec-Fetch-Site");
+        String origin = request.getHeader("Origin");
+        if (site != null && !site.equals("same-origin")) {
+            return false;
+        }
+        return origin == null ? site != null : origin.equals(request.getScheme() + "://" + host);
+    }
+
+    private static boolean hasBody(HttpServletRequest request) {
+        return !LOOKING.contains(request.getMethod()) && request.getContentLengthLong() > 0;
+    }
+
+    private static boolean isJson(HttpServletRequest request) {
+        try {
+            return request.getContentType() != null
+                    && MediaType.APPLICATION_JSON.isCompatibleWith(MediaType.parseMediaType(request.getContentType()));
+        } catch (IllegalArgumentException e) {
+            return false;
+        }
+    }
+
+    private static String withoutPort(String host) {
+        return host.replaceFirst(":\\d*$", "").toLowerCase(Locale.ROOT);
+    }
+
+    private static void refuse(HttpServletResponse response, HttpStatus status, String sentence) throws IOException {
+        response.setStatus(status.value());
+        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        response.getOutputStream()
+                .write("{\"status\":%d,\"title\":\"%s\",\"detail\":\"%s\",\"field\":\"\"}"
+                        .formatted(status.value(), status.getReasonPhrase(), sentence)
+                        .getBytes(StandardCharsets.UTF_8));
+    }
+}

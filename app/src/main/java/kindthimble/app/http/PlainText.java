@@ -1,0 +1,41 @@
+package kindthimble.app.http;
+
+import org.springframework.boot.jackson.JacksonComponent;
+import tools.jackson.core.JsonParser;
+import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.deser.std.StdScalarDeserializer;
+import tools.jackson.databind.exc.InvalidFormatException;
+
+/**
+ * Text as people write it. What no keyboard gives (control characters, halves of a character) can't be stored, printed or put into a
+ * file name, and is refused before anything reads it.
+ */
+@JacksonComponent
+class PlainText extends StdScalarDeserializer<String> {
+    static final String SENTENCE =
+            "There is a character in it that can't be written. Take it out, or type the text anew.";
+
+    PlainText() {
+        super(String.class);
+    }
+
+    @Override
+    public String deserialize(JsonParser parser, DeserializationContext context) {
+        String text = parser.getValueAsString();
+        if (text == null) {
+            return (String) context.handleUnexpectedToken(getValueType(context), parser);
+        }
+        if (!isPlain(text)) {
+            throw InvalidFormatException.from(parser, SENTENCE, text, String.class);
+        }
+        return text;
+    }
+
+    private static boolean isPlain(String text) {
+        return text.codePoints()
+                .allMatch(c -> c >= 0x20 && c != 0x7F && !(c >= 0xD800 && c <= 0xDFFF) && c != 0xFFFE && c != 0xFFFF
+                        || c == '\n'
+                        || c == '\r'
+                        || c == '\t');
+    }
+}
