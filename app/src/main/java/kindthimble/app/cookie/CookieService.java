@@ -26,7 +26,7 @@ public class CookieService {
     private static final Duration LONGEST = Duration.ofSeconds(2);
 
     /** What takes longer than this goes on alone, so that the changes of others stay quick. */
-    private static final Duration BRIEF = Duration.ofMillis(250);
+    private static final Duration BRIEF = Duration.ofMillis(100);
 
     private final OneByOne queue = new OneByOne();
 

@@ -2,6 +2,7 @@ package kindthimble.app.order;
 
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -175,7 +176,7 @@ public class OrderService {
         OrderEntity order = stored(orderId);
         List<DesignEntity> now = designsOf(orderId);
         if (ids.size() != now.size()
-                || !Set.copyOf(ids).equals(now.stream().map(DesignEntity::id).collect(Collectors.toSet()))) {
+                || !new HashSet<>(ids).equals(now.stream().map(DesignEntity::id).collect(Collectors.toSet()))) {
             throw new Refused("designs", "Another tab has added or taken off a design. Look again, then sort them.");
         }
         now.forEach(design -> design.moveTo(ids.indexOf(design.id())));

@@ -21,6 +21,10 @@ public class RecipeService {
     private static final int LONGEST_NAME = 60;
     private static final int MOST_INGREDIENTS = 20;
     private static final double MOST_GRAMS = 100_000;
+    private static final double MOST_PRICE = 100_000;
+    private static final int MOST_ALLERGENS = 8;
+    private static final int LONGEST_ALLERGEN = 20;
+    private static final int LONGEST_CAUTION = 400;
 
     private final RecipeRepository recipes;
 
@@ -97,6 +101,12 @@ public class RecipeService {
         if (wanted.name() == null || wanted.name().isBlank() || wanted.name().length() > LONGEST_NAME) {
             throw new Refused("name", "Give the recipe a name of up to " + LONGEST_NAME + " letters.");
         }
+        if (wanted.caution() != null && wanted.caution().length() > LONGEST_CAUTION) {
+            throw new Refused("caution", "Keep the caution under " + (LONGEST_CAUTION + 1) + " letters.");
+        }
+        if (wanted.key() != null && !wanted.key().isBlank()) {
+            recipe(wanted.key());
+        }
         if (wanted.curve() == null
                 || !(wanted.curve().ownCountSeconds() >= 2 && wanted.curve().ownCountSeconds() <= 300)) {
             throw new Refused("curve.ownCountSeconds", "The base's own count lies between 2 and 300 s.");
@@ -135,16 +145,24 @@ public class RecipeService {
         if (given.role() == null) {
             throw new Refused(field + ".role", "Say what %s is to the icing.".formatted(given.name()));
         }
-        if (given.grams() > MOST_GRAMS) {
+        if (!(given.grams() > 0 && given.grams() <= MOST_GRAMS)) {
             throw new Refused(field + ".grams", "Write the grams of one making, up to 100 kg.");
         }
         for (Double amount : new Double[] {given.pieceGrams(), given.gramsPerCup(), given.packGrams()}) {
-            if (amount != null && !(amount > 0)) {
-                throw new Refused(field + ".grams", "Amounts of %s are over 0, or left empty.".formatted(given.name()));
+            if (amount != null && !(amount > 0 && amount <= MOST_GRAMS)) {
+                throw new Refused(
+                        field + ".grams",
+                        "Amounts of %s are over 0 and up to 100 kg, or left empty.".formatted(given.name()));
             }
         }
-        if (given.pricePerKg() != null && !(given.pricePerKg() >= 0)) {
-            throw new Refused(field + ".pricePerKg", "A price is 0 or more, or left empty.");
+        if (given.pricePerKg() != null && !(given.pricePerKg() >= 0 && given.pricePerKg() <= MOST_PRICE)) {
+            throw new Refused(field + ".pricePerKg", "A price is from 0 to 100,000, or left empty.");
+        }
+        if (given.allergens().size() > MOST_ALLERGENS
+                || given.allergens().stream().anyMatch(a -> a.isBlank() || a.length() > LONGEST_ALLERGEN)) {
+            throw new Refused(
+                    field + ".allergens",
+                    "Name up to %d allergens, each in up to %d letters.".formatted(MOST_ALLERGENS, LONGEST_ALLERGEN));
         }
         return given;
     }

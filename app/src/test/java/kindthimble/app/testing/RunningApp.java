@@ -107,7 +107,13 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
                 .build();
         try {
             HttpResponse<String> response = http.send(request, HttpResponse.BodyHandlers.ofString());
-            return new Answer(response.statusCode(), response.body().isEmpty() ? null : JSON.readTree(response.body()));
+            boolean isJson = response.headers()
+                    .firstValue("Content-Type")
+                    .filter(type -> type.contains("json"))
+                    .isPresent();
+            return new Answer(
+                    response.statusCode(),
+                    isJson && !response.body().isEmpty() ? JSON.readTree(response.body()) : null);
         } catch (java.io.IOException e) {
             throw new java.io.UncheckedIOException(e);
         } catch (InterruptedException e) {

@@ -38,7 +38,7 @@ public enum SmallForm {
         }
         try {
             Pen pen = Pen.following(path);
-            if (pen.region().areaMm2() > 0) {
+            if (pen.enclosesSomething()) {
                 return pen.fitted(widthMm, Across.WIDTH);
             }
         } catch (IllegalArgumentException e) {

@@ -30,6 +30,7 @@ final class Cautions {
     private final Region baked;
     private final Region iced;
     private final List<Cookie.OnCookie> marks;
+    private final Hands hands;
     private final List<Cookie.Caution> list = new ArrayList<>();
 
     private Cautions(Design design, Region baked, Region iced, List<Cookie.OnCookie> marks) {
@@ -37,6 +38,7 @@ final class Cautions {
         this.baked = baked;
         this.iced = iced;
         this.marks = marks;
+        this.hands = Hands.on(marks);
     }
 
     static List<Cookie.Caution> of(Design design, Region baked, Ground ground, List<Cookie.OnCookie> marks) {
@@ -67,10 +69,11 @@ final class Cautions {
     private void wetTooLong() {
         Map<Integer, Double> seconds = new TreeMap<>();
         Map<Integer, Cookie.OnCookie> lastSinking = new HashMap<>();
-        for (Cookie.OnCookie on : marks) {
+        for (int i = 0; i < marks.size(); i++) {
+            Cookie.OnCookie on = marks.get(i);
             Mark mark = on.mark();
             if (mark.gate() == Gate.WET || mark instanceof Coat) {
-                seconds.merge(on.pass(), hands(mark), Double::sum);
+                seconds.merge(on.pass(), hands.of(i), Double::sum);
             }
             if (mark.gate() == Gate.WET) {
                 lastSinking.put(on.pass(), on);
@@ -168,11 +171,10 @@ final class Cautions {
 
     /** One move that takes most of the hands is worth a thought. */
     private void longestMove() {
-        Map<Integer, Double> hands = new TreeMap<>();
-        marks.forEach(on -> hands.merge(on.move(), hands(on.mark()), Double::sum));
-        double all = hands.values().stream().mapToDouble(s -> s).sum();
-        hands.forEach((at, seconds) -> {
-            if (hands.size() > 2 && seconds > HouseDefaults.LARGE_SHARE_OF_HANDS * all) {
+        Map<Integer, Double> byMove = hands.byMove();
+        double all = hands.all();
+        byMove.forEach((at, seconds) -> {
+            if (byMove.size() > 2 && seconds > HouseDefaults.LARGE_SHARE_OF_HANDS * all) {
                 Easier easier = design.moves().get(at).easier();
                 add(
                         at,
@@ -182,10 +184,5 @@ final class Cautions {
                         iced);
             }
         });
-    }
-
-    /** Hands on one mark in s, picking up its bag with them. */
-    static double hands(Mark mark) {
-        return mark.handSeconds() + (mark.icing() == null ? 0 : HouseDefaults.BAG_SECONDS);
     }
 }

@@ -2,6 +2,7 @@ package kindthimble.core.design;
 
 import java.util.ArrayList;
 import java.util.List;
+import kindthimble.core.geometry.Deadline;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Spot;
 import kindthimble.core.geometry.TooMuch;
@@ -67,13 +68,28 @@ public record Cookie(
      * @param radiusMm of a circle round that
      */
     public record Caution(
-            int move, String sentence, String press, List<Move> moves, Double marginMm, Spot at, double radiusMm) {}
+            int move, String sentence, String press, List<Move> moves, Double marginMm, Spot at, double radiusMm) {
+        /** The same without a press. */
+        Caution unmended() {
+            return new Caution(move, sentence, null, null, null, at, radiusMm);
+        }
+
+        /** What it is about, whatever its figures. */
+        String kind() {
+            return sentence.replaceAll("[0-9]+([.,][0-9]+)*", "#");
+        }
+    }
 
     public Cookie {
         marks = List.copyOf(marks);
         sections = List.copyOf(sections);
         passes = List.copyOf(passes);
         cautions = List.copyOf(cautions);
+    }
+
+    /** The same with other cautions. */
+    Cookie withCautions(List<Caution> others) {
+        return others.equals(cautions) ? this : new Cookie(design, baked, iced, marks, sections, passes, others);
     }
 
     /** Grams of finished icing on one cookie. */
@@ -83,7 +99,7 @@ public record Cookie(
 
     /** Hands on one cookie in s, picking up bags with them; what is made ahead too. */
     public double handSeconds() {
-        return marks.stream().mapToDouble(on -> Cautions.hands(on.mark())).sum();
+        return Hands.on(marks).all();
     }
 
     /**
@@ -96,6 +112,7 @@ public record Cookie(
         layers.add(Layer.dough(baked.pathData()));
         long letters = 0;
         for (OnCookie on : marks) {
+            Deadline.check();
             for (Layer layer : on.mark().layers()) {
                 letters += layer.path().length();
                 layers.add(layer.ofMove(on.move()));

@@ -45,10 +45,17 @@ public final class Measuring {
     public Cookie measure(Design design) {
         design.check();
         try {
-            return measured(design);
+            Cookie cookie = measured(design);
+            return cookie.withCautions(new Remedies(this::plainly, cookie).tried());
         } catch (TooMuch tooMuch) {
             throw new Refused("moves", "All moves together: " + tooMuch.getMessage());
         }
+    }
+
+    /** A design with what a press would change, its own remedies untried. */
+    private Cookie plainly(Design design) {
+        design.check();
+        return measured(design);
     }
 
     private Cookie measured(Design design) {

@@ -132,10 +132,9 @@ public final class Lines {
                 Coordinate[] points = line.getCoordinates();
                 int last = line.isClosed() ? points.length - 1 : points.length;
                 for (int k = 0; k < last; k++) {
-                    path.append(k == 0 ? 'M' : 'L')
-                            .append(Region.hundredths(points[k].x))
-                            .append(' ')
-                            .append(Region.hundredths(points[k].y));
+                    path.append(k == 0 ? 'M' : 'L');
+                    Hundredths.append(path, points[k].x).append(' ');
+                    Hundredths.append(path, points[k].y);
                 }
                 if (line.isClosed()) {
                     path.append('Z');

@@ -18,6 +18,9 @@ public final class Pen {
     private static final int CHORDS_PER_CURVE = 48;
     private static final double TOLERANCE_MM = 0.006;
 
+    /** Chords take a few thousandths from an area, never this much. */
+    private static final double MOST_GROWTH = 1.5;
+
     private static final double CHECKED_AT_MM = 100;
 
     private static final double LONGEST_MM = 1_000;
@@ -216,13 +219,14 @@ public final class Pen {
         closeRing();
         List<double[][]> scaledRings = new ArrayList<>();
         for (Ring drawn : rings) {
-            if (drawn.points.size() < 3 || Math.abs(drawn.twiceAreaOfPolygon()) < 1e-12) {
+            if (drawn.points.size() < 3) {
                 continue;
             }
             Ring ring = drawn.thinned(TOLERANCE_MM / factor);
             double polygon = ring.twiceAreaOfPolygon();
             double ratio = ring.exactTwiceArea / polygon;
-            double grow = ratio > 0 ? Math.sqrt(ratio) : 1;
+            // Lobes that run against each other cancel out: of those the area says nothing.
+            double grow = Math.abs(polygon) > 1e-9 && ratio > 0 && ratio < MOST_GROWTH ? Math.sqrt(ratio) : 1;
             double[] middle = middleOf(ring.points);
             scaledRings.add(ring.points.stream()
                     .map(p -> new double[] {

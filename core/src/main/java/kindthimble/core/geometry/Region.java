@@ -3,7 +3,6 @@ package kindthimble.core.geometry;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -397,10 +396,9 @@ public final class Region {
         for (LinearRing ring : rings(DouglasPeuckerSimplifier.simplify(shape, PAINT_TOLERANCE_MM))) {
             Coordinate[] line = ring.getCoordinates();
             for (int i = 0; i < line.length - 1; i++) {
-                path.append(i == 0 ? 'M' : 'L')
-                        .append(hundredths(line[i].x))
-                        .append(' ')
-                        .append(hundredths(line[i].y));
+                path.append(i == 0 ? 'M' : 'L');
+                Hundredths.append(path, line[i].x).append(' ');
+                Hundredths.append(path, line[i].y);
             }
             path.append('Z');
         }
@@ -409,11 +407,6 @@ public final class Region {
 
     Geometry shape() {
         return shape;
-    }
-
-    static String hundredths(double mm) {
-        String text = String.format(Locale.ROOT, "%.2f", mm);
-        return text.equals("-0.00") ? "0.00" : text;
     }
 
     private static List<LinearRing> rings(Geometry geometry) {

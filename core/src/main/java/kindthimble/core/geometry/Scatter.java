@@ -2,6 +2,7 @@ package kindthimble.core.geometry;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -26,9 +27,10 @@ public final class Scatter {
         }
         List<Spot> samples = samples(region, Math.max(LEAST_SAMPLES, SAMPLES_PER_POINT * points));
         List<Spot> spots = farApart(samples, points);
+        Inside inside = new Inside(region);
         for (int round = 0; round < ROUNDS; round++) {
             Deadline.check();
-            spots = relaxed(spots, samples);
+            spots = relaxed(spots, samples, inside);
         }
         return spots;
     }
@@ -137,12 +139,19 @@ public final class Scatter {
             step /= 2;
         }
         if (samples.isEmpty()) {
-            samples.add(new Spot(box.x() + box.widthMm() / 2, box.y() + box.heightMm() / 2));
+            samples.add(region.inside());
         }
         return samples;
     }
 
-    private static List<Spot> relaxed(List<Spot> spots, List<Spot> samples) {
+    /** The middle of what lies round a hole may lie in the hole: then the nearest sample stands for it. */
+    private static Spot nearest(Spot middle, List<Spot> samples) {
+        return samples.stream()
+                .min(Comparator.comparingDouble(sample -> squaredDistance(sample, middle)))
+                .orElse(middle);
+    }
+
+    private static List<Spot> relaxed(List<Spot> spots, List<Spot> samples, Inside inside) {
         int count = spots.size();
         double[] sumX = new double[count];
         double[] sumY = new double[count];
@@ -163,7 +172,8 @@ public final class Scatter {
         }
         List<Spot> moved = new ArrayList<>(count);
         for (int i = 0; i < count; i++) {
-            moved.add(own[i] == 0 ? spots.get(i) : new Spot(sumX[i] / own[i], sumY[i] / own[i]));
+            Spot middle = own[i] == 0 ? spots.get(i) : new Spot(sumX[i] / own[i], sumY[i] / own[i]);
+            moved.add(inside.covers(middle.x(), middle.y()) ? middle : nearest(middle, samples));
         }
         return moved;
     }

@@ -50,21 +50,29 @@ public record BaseRecipe(String key, String name, List<Ingredient> ingredients, 
         return sum(Ingredient::grams);
     }
 
+    /** What makes this base as thin or stiff as wanted, where nothing wet goes in beside it. */
+    public Change to(Consistency wanted) {
+        return to(wanted, 0);
+    }
+
     /**
-     * What makes this base as thin or stiff as wanted. Where the curve asks for w grams less water than there is, sugar stands in:
-     * with sugar S0 and water W0 in 100 g, {@code s = S0 w / (W0 - w)} brings their ratio to where that would be.
+     * What makes this base as thin or stiff as wanted, where something wet (gel) goes in beside it. The curve asks for w grams of water in
+     * 100 g of base, fewer than none where the base is too loose. What comes in already counts towards them; where that is too much,
+     * sugar stands in: with sugar S0 and water W0 in 100 g of base and g grams of water from elsewhere, {@code s = S0 (g - w) / (W0 + w)}
+     * brings sugar and water to the proportion that the base with w grams of water has.
      *
+     * @param otherWaterGrams water that comes into 100 g of base from elsewhere, 0 or more
      * @throws Refused when no sensible amount of sugar makes it so stiff
      */
-    public Change to(Consistency wanted) {
+    public Change to(Consistency wanted, double otherWaterGrams) {
         double water = curve.waterPer100Base(wanted);
-        if (water >= -1e-9) {
-            return new Change(Math.max(0, water), 0);
+        double lacks = water - otherWaterGrams;
+        if (lacks >= -1e-9) {
+            return new Change(Math.max(0, lacks), 0);
         }
         double sugar0 = sum(i -> i.grams() * i.role().sugarShare()) * 100 / grams();
         double water0 = sum(i -> i.grams() * i.role().waterShare()) * 100 / grams();
-        double less = -water;
-        double sugar = less < water0 ? sugar0 * less / (water0 - less) : Double.POSITIVE_INFINITY;
+        double sugar = water0 + water > 0 ? sugar0 * -lacks / (water0 + water) : Double.POSITIVE_INFINITY;
         if (!(sugar <= MOST_SUGAR)) {
             throw new Refused(
                     "countSeconds",

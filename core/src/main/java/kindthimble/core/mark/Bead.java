@@ -8,22 +8,19 @@ import kindthimble.core.geometry.Region;
  * Piped lines of round section: an outline, a raised line, writing. Volume is {@code length x pi d^2/4 x draw}.
  *
  * @param icing what it is made with
- * @param along its centre line
+ * @param along its centre line, as it is drawn
+ * @param lengthMm how much is piped; of writing, whose strokes are drawn there and back, about half the length of that
  * @param widthMm d, the tip's opening, over 0
  * @param draw 1 for a line laid along the surface, less for one let down from above and stretched
  * @param gate what has to be so underneath
  * @param secondsPerCm hands it takes
  */
-public record Bead(Icing icing, Lines along, double widthMm, double draw, Gate gate, double secondsPerCm)
+public record Bead(
+        Icing icing, Lines along, double lengthMm, double widthMm, double draw, Gate gate, double secondsPerCm)
         implements Mark {
     @Override
     public double volumeMm3() {
-        return lengthMm() * Math.PI * widthMm * widthMm / 4 * draw;
-    }
-
-    @Override
-    public double lengthMm() {
-        return along.lengthMm();
+        return lengthMm * Math.PI * widthMm * widthMm / 4 * draw;
     }
 
     @Override
@@ -33,7 +30,7 @@ public record Bead(Icing icing, Lines along, double widthMm, double draw, Gate g
 
     @Override
     public double handSeconds() {
-        return lengthMm() / 10 * secondsPerCm;
+        return lengthMm / 10 * secondsPerCm;
     }
 
     @Override

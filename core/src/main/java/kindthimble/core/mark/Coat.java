@@ -34,7 +34,9 @@ public record Coat(Icing icing, List<Region> regions, double thicknessMm, double
 
     @Override
     public double handSeconds() {
-        return areaMm2() / 100 * HouseDefaults.FLOOD_SECONDS_PER_CM2 + regions.size() * HouseDefaults.SCRIBE_SECONDS;
+        return icing.vessel() == Icing.Vessel.DIP_BOWL
+                ? HouseDefaults.DIP_SECONDS
+                : areaMm2() / 100 * HouseDefaults.FLOOD_SECONDS_PER_CM2 + HouseDefaults.NEEDLE_SECONDS;
     }
 
     @Override

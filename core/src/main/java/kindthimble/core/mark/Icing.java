@@ -9,8 +9,9 @@ import kindthimble.core.icing.Consistency;
  * @param consistency how stiff
  * @param tip name of the tip, or null for a tipless bag and for what is not bagged
  * @param vessel what it is put on the cookie out of
+ * @param beside key of the colour in whose dip bowl it is run; null for a vessel of its own
  */
-public record Icing(String colour, Consistency consistency, String tip, Vessel vessel) {
+public record Icing(String colour, Consistency consistency, String tip, Vessel vessel, String beside) {
     /** What icing is put on a cookie out of. */
     public enum Vessel {
         /** A bag, with a tip or without. */
@@ -23,6 +24,11 @@ public record Icing(String colour, Consistency consistency, String tip, Vessel v
         SCRAPER,
         /** A bowl and a spatula. */
         SPATULA
+    }
+
+    /** Icing out of a vessel of its own. */
+    public Icing(String colour, Consistency consistency, String tip, Vessel vessel) {
+        this(colour, consistency, tip, vessel, null);
     }
 
     /** Icing out of a bag. */

@@ -1,8 +1,8 @@
 package kindthimble.core.mark;
 
 import java.util.List;
-import java.util.Locale;
 import kindthimble.core.geometry.Box;
+import kindthimble.core.geometry.Hundredths;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Scatter;
 import kindthimble.core.geometry.Spot;
@@ -116,7 +116,21 @@ public final class Shapes {
         return discs(Scatter.over(region.inset(mm), count), mm);
     }
 
+    /** Path data after a pattern: each {@code %.2f} takes a length in mm, each {@code %s} a command. */
     private static String text(String form, Object... parts) {
-        return String.format(Locale.ROOT, form, parts);
+        StringBuilder path = new StringBuilder();
+        int part = 0;
+        for (int i = 0; i < form.length(); i++) {
+            if (form.startsWith("%.2f", i)) {
+                Hundredths.append(path, (Double) parts[part++]);
+                i += 3;
+            } else if (form.startsWith("%s", i)) {
+                path.append(parts[part++]);
+                i += 1;
+            } else {
+                path.append(form.charAt(i));
+            }
+        }
+        return path.toString();
     }
 }

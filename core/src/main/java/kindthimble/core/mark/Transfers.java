@@ -25,7 +25,8 @@ public record Transfers(Icing icing, double volumeMm3, double areaMm2, Ahead ahe
 
     @Override
     public double handSeconds() {
-        return areaMm2 / 100 * HouseDefaults.FLOOD_SECONDS_PER_CM2 + ahead.pieces() * HouseDefaults.SCRIBE_SECONDS;
+        return areaMm2 / 100 * HouseDefaults.FLOOD_SECONDS_PER_CM2
+                + ahead.pieces() * HouseDefaults.PIECE_NEEDLE_SECONDS;
     }
 
     @Override

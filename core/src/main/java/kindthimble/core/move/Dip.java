@@ -71,14 +71,14 @@ public record Dip(
                 isMarbled() ? (secondPercent == null ? HouseDefaults.MARBLED_SHARE_PERCENT : secondPercent) / 100 : 0;
         double mm3 = Spread.over(
                 ground,
-                icing(colour),
+                icing(colour, isMarbled() ? second : null),
                 HouseDefaults.DIP_MM,
                 1 - share,
                 (section, region) -> ground.coats().mm3(section, region, HouseDefaults.DIP_MM));
         if (isMarbled() && mm3 > 0) {
             Lines veins =
                     Strokes.across(ground.region(ground.ownCoat()), Paint.VEINS, Paint.VEIN_TILT, Strokes.Form.WAVY);
-            ground.place(on, new Marbling(icing(second), veins, 2 * Paint.VEIN_MM, mm3 * share / (1 - share)));
+            ground.place(on, new Marbling(icing(second, colour), veins, 2 * Paint.VEIN_MM, mm3 * share / (1 - share)));
         }
     }
 
@@ -86,11 +86,12 @@ public record Dip(
         return second != null && !second.isBlank();
     }
 
-    private Icing icing(String of) {
+    private Icing icing(String of, String beside) {
         return new Icing(
                 of,
                 new Consistency(countSeconds == null ? HouseDefaults.GLAZE_SECONDS : countSeconds),
                 null,
-                Icing.Vessel.DIP_BOWL);
+                Icing.Vessel.DIP_BOWL,
+                beside);
     }
 }

@@ -78,17 +78,22 @@ public record Outline(
                     }
                     ground.outline(
                             section,
-                            new Bead(icing, line, laidWith.openingMm(), drawn, Gate.BARE_COOKIE, 0).volumeMm3());
+                            new Bead(icing, line, line.lengthMm(), laidWith.openingMm(), drawn, Gate.BARE_COOKIE, 0)
+                                    .volumeMm3());
                 }));
-        lines.forEach((pass, several) -> ground.place(
-                pass,
-                new Bead(
-                        icing,
-                        Lines.all(several),
-                        laidWith.openingMm(),
-                        drawn,
-                        Gate.BARE_COOKIE,
-                        HouseDefaults.OUTLINE_SECONDS_PER_CM)));
+        lines.forEach((pass, several) -> {
+            Lines all = Lines.all(several);
+            ground.place(
+                    pass,
+                    new Bead(
+                            icing,
+                            all,
+                            all.lengthMm(),
+                            laidWith.openingMm(),
+                            drawn,
+                            Gate.BARE_COOKIE,
+                            HouseDefaults.OUTLINE_SECONDS_PER_CM));
+        });
         if (late) {
             ground.warn(
                     "An outline comes before the flood that it holds.",

@@ -25,8 +25,13 @@ public sealed interface Piped extends Detail permits Line, Rule, Stitches, Writi
         return null;
     }
 
-    /** Lays the line and warns where it would bleed. */
+    /** Lays a line and warns where it would bleed. */
     default void pipe(Ground ground, Lines along, double draw, double secondsPerCm) {
+        pipe(ground, along, along.lengthMm(), draw, secondsPerCm);
+    }
+
+    /** Lays lines of which a length is piped, whatever the length of what is drawn, and warns where they would bleed. */
+    default void pipe(Ground ground, Lines along, double lengthMm, double draw, double secondsPerCm) {
         Tip laidWith = ground.tip(tip(), HouseDefaults.LINE_TIP);
         Gate gate = ground.raisedGate(on(), waits());
         ground.place(
@@ -34,6 +39,7 @@ public sealed interface Piped extends Detail permits Line, Rule, Stitches, Writi
                 new Bead(
                         ground.piped(colour(), countSeconds(), HouseDefaults.PIPING_SECONDS, laidWith),
                         along,
+                        lengthMm,
                         laidWith.openingMm(),
                         draw,
                         gate,
@@ -45,7 +51,7 @@ public sealed interface Piped extends Detail permits Line, Rule, Stitches, Writi
                             colour(),
                             Shapes.discs(along.beads(SUGAR_APART_MM), SUGAR_MM),
                             null,
-                            along.lengthMm(),
+                            lengthMm,
                             0,
                             gate,
                             gate == Gate.BARE_COOKIE ? Turn.COAT : Turn.RAISED,

@@ -123,7 +123,7 @@ public record Transfer(
 
     @Override
     public void lay(Ground ground) {
-        Region piece = SmallForm.region(form, path, sizeMm);
+        Region piece = SmallForm.region(form == null ? SmallForm.BOW : form, path, sizeMm);
         double radius = piece.inscribedRadiusMm();
         boolean breaks = fragile == null ? radius < HouseDefaults.FRAGILE_RADIUS_MM : fragile == Fragile.YES;
         Ahead ahead =

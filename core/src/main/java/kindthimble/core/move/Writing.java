@@ -69,8 +69,8 @@ public record Writing(
         Region letters = letters(text, heightMm, region);
         double stroke = letters.strokeWidthMm();
         Lines along = letters.inset(stroke * MIDDLE_OF_STROKE).edge();
-        // The line drawn runs there and back within each stroke; the draw makes its length that of the stroke.
-        pipe(ground, along, letters.areaMm2() / stroke / along.lengthMm(), HouseDefaults.WRITING_SECONDS_PER_CM);
+        // The line drawn runs there and back within each stroke; what is piped is the stroke, once.
+        pipe(ground, along, letters.areaMm2() / stroke, HouseDefaults.DRAW, HouseDefaults.WRITING_SECONDS_PER_CM);
         Tip laidWith = ground.tip(tip, HouseDefaults.LINE_TIP);
         double finest = laidWith.openingMm();
         if (stroke < finest) {

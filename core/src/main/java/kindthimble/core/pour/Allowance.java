@@ -8,12 +8,11 @@ import kindthimble.core.catalogue.Word;
 public sealed interface Allowance {
 
     /**
-     * @param colour of which more is mixed
-     * @param colours how many colours the order has
-     * @param spare the variance model, with the shop's figures
-     * @return grams of finished icing beyond what the cookies take
+     * @param demand the colours of an order
+     * @param spare the variance model of that, with the shop's figures
+     * @return grams of finished icing beyond what the cookies take, colour by colour
      */
-    double grams(Demand.OfColour colour, int colours, Spare spare);
+    double[] grams(Demand demand, Spare spare);
 
     /**
      * So much that an accepted risk is kept.
@@ -25,8 +24,11 @@ public sealed interface Allowance {
             @Amount(word = "risk of running short", unit = Unit.TIMES, least = 0.001, most = 0.5)
             double ofOrder) implements Allowance {
         @Override
-        public double grams(Demand.OfColour colour, int colours, Spare spare) {
-            return spare.gramsAtRisk(colour, Spare.riskOfEach(ofOrder, colours));
+        public double[] grams(Demand demand, Spare spare) {
+            double sigmas = spare.sigmas(ofOrder);
+            return demand.colours().stream()
+                    .mapToDouble(colour -> sigmas * spare.sigmaGrams(colour))
+                    .toArray();
         }
     }
 
@@ -40,8 +42,10 @@ public sealed interface Allowance {
             @Amount(word = "extra", unit = Unit.PERCENT, least = 0, most = 100)
             double percent) implements Allowance {
         @Override
-        public double grams(Demand.OfColour colour, int colours, Spare spare) {
-            return colour.grams() * percent / 100;
+        public double[] grams(Demand demand, Spare spare) {
+            return demand.colours().stream()
+                    .mapToDouble(colour -> colour.grams() * percent / 100)
+                    .toArray();
         }
     }
 }

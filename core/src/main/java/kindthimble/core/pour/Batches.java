@@ -1,6 +1,7 @@
 package kindthimble.core.pour;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.icing.BaseRecipe;
@@ -9,62 +10,92 @@ import kindthimble.core.shop.HouseDefaults;
 import kindthimble.core.shop.ShopSettings;
 
 /**
- * Base split into equal mixer batches; where a recipe takes whole pieces (eggs), each batch is made large enough for a whole number.
+ * Base split into equal mixer batches. Where a recipe takes whole pieces (eggs), all batches together take a whole number of them, and
+ * the first ones one more than the others where it does not come out even.
  *
- * @param list the batches, all alike; empty when no base is wanted
+ * @param list the batches; empty when no base is wanted
  * @param surplusGrams base made beyond what is wanted
  * @param caution what to know, or empty
  */
 record Batches(List<Pour.Batch> list, double surplusGrams, String caution) {
-    private static final int MOST_TRIES = 200;
+    private static final int MANY = 6;
 
     static Batches of(double baseGrams, ShopSettings shop, BaseRecipe recipe) {
         if (!(baseGrams > 0)) {
             return new Batches(List.of(), 0, "");
         }
         int count = (int) Math.ceil(baseGrams / (shop.mixerMostGrams() - shop.mixerKeepsGrams()) - 1e-9);
-        double wantedEach = baseGrams / count + shop.mixerKeepsGrams();
-        double mixedEach = mixed(wantedEach, shop, recipe);
-        // A whole egg more may not fit: then one batch more, each smaller.
-        for (int tries = 0; mixedEach > shop.mixerMostGrams() + 1e-9 && tries < MOST_TRIES; tries++) {
-            count++;
-            wantedEach = baseGrams / count + shop.mixerKeepsGrams();
-            mixedEach = mixed(wantedEach, shop, recipe);
-        }
-        List<Pour.Weighed> weighed = weighed(mixedEach, recipe);
+        Double piece = gramsToAPiece(recipe);
+        List<Double> sizes = piece == null ? equal(baseGrams, count, shop) : inPieces(baseGrams, count, piece, shop);
+        double wantedEach = baseGrams / sizes.size() + shop.mixerKeepsGrams();
+        double wanted = baseGrams + sizes.size() * shop.mixerKeepsGrams();
+        double mixed = sizes.stream().mapToDouble(Double::doubleValue).sum();
         List<Pour.Batch> list = new ArrayList<>();
         double surplus = 0;
-        for (int i = 0; i < count; i++) {
-            list.add(new Pour.Batch(wantedEach, weighed));
+        for (double size : sizes) {
+            List<Pour.Weighed> weighed = weighed(size, recipe);
+            double wantedOfIt = wanted * size / mixed;
+            list.add(new Pour.Batch(wantedOfIt, weighed));
             // By ingredient, so that the balance of the pour compares two sums made in different ways.
             for (int j = 0; j < weighed.size(); j++) {
                 surplus += weighed.get(j).grams()
-                        - share(recipe, recipe.ingredients().get(j)) * wantedEach;
+                        - share(recipe, recipe.ingredients().get(j)) * wantedOfIt;
             }
         }
-        return new Batches(list, surplus, caution(wantedEach, surplus, count, shop));
+        return new Batches(list, surplus, caution(wantedEach, sizes, surplus, shop));
     }
 
-    private static String caution(double wantedEach, double surplus, int count, ShopSettings shop) {
+    private static String caution(double wantedEach, List<Double> sizes, double surplus, ShopSettings shop) {
+        if (sizes.get(0) > shop.mixerMostGrams() + 1e-9) {
+            return "One whole egg makes %.0f g, more than the mixer's most of %s g. Take another base, or a larger mixer."
+                    .formatted(sizes.get(0), Catalogue.plain(shop.mixerMostGrams()));
+        }
         if (wantedEach < shop.mixerLeastGrams()) {
             return "The mixer beats no less than %s g well, so %.0f g more base is made than this order takes. Keep the rest in a jar, or mix it together with another order."
                     .formatted(Catalogue.plain(shop.mixerLeastGrams()), surplus);
         }
-        return count > 6
+        return sizes.size() > MANY
                 ? "%d batches: that is %.0f minutes at the mixer. Spread them over two days, or borrow a larger one."
-                        .formatted(count, count * HouseDefaults.BATCH_MINUTES)
+                        .formatted(sizes.size(), sizes.size() * HouseDefaults.BATCH_MINUTES)
                 : "";
     }
 
-    /** At least what the mixer beats well, and as much as takes whole pieces. */
-    private static double mixed(double wantedEach, ShopSettings shop, BaseRecipe recipe) {
-        double least = Math.max(wantedEach, shop.mixerLeastGrams());
+    /** Batches weighed freely: all alike, and at least what the mixer beats well. */
+    private static List<Double> equal(double baseGrams, int count, ShopSettings shop) {
+        return Collections.nCopies(count, Math.max(baseGrams / count + shop.mixerKeepsGrams(), shop.mixerLeastGrams()));
+    }
+
+    /** Batches of whole pieces: as few pieces as cover what is wanted, handed out evenly, as many batches as the mixer needs for that. */
+    private static List<Double> inPieces(double baseGrams, int least, double piece, ShopSettings shop) {
+        int most = Math.max(1, (int) Math.floor(shop.mixerMostGrams() / piece + 1e-9));
+        int fewest = Math.max(1, (int) Math.ceil(shop.mixerLeastGrams() / piece - 1e-9));
+        int count = least;
+        int pieces = pieces(baseGrams, count, piece, shop);
+        // A batch more leaves a rest more in the mixer; what a piece adds is more than that rest, or no number of
+        // batches would do.
+        while (pieces > (long) count * most && piece * most > shop.mixerKeepsGrams()) {
+            count++;
+            pieces = pieces(baseGrams, count, piece, shop);
+        }
+        List<Double> sizes = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            int own = pieces / count + (i < pieces % count ? 1 : 0);
+            sizes.add(piece * Math.max(own, Math.min(fewest, most)));
+        }
+        return sizes;
+    }
+
+    private static int pieces(double baseGrams, int batches, double piece, ShopSettings shop) {
+        return (int) Math.ceil((baseGrams + batches * shop.mixerKeepsGrams()) / piece - 1e-9);
+    }
+
+    /** How much base comes of one whole piece; null where all is weighed freely. Of several sorts, the one that comes to most. */
+    private static Double gramsToAPiece(BaseRecipe recipe) {
         return recipe.ingredients().stream()
                 .filter(i -> i.pieceGrams() != null)
-                .mapToDouble(i ->
-                        Math.ceil(share(recipe, i) * least / i.pieceGrams() - 1e-9) * i.pieceGrams() / share(recipe, i))
-                .max()
-                .orElse(least);
+                .map(i -> i.pieceGrams() / share(recipe, i))
+                .max(Double::compare)
+                .orElse(null);
     }
 
     private static List<Pour.Weighed> weighed(double batchGrams, BaseRecipe recipe) {

@@ -36,11 +36,18 @@ public record Demand(int cookies, int spares, List<OfColour> colours) {
      * @param vessel what it is put on the cookies out of
      * @param tips names of the tips it is piped with; empty when only tipless bags are used
      * @param drinks where it goes
+     * @param dipBowls how many dip bowls it stands in: a share of one where two colours are run into each other; 0 for all else
      */
-    public record Portion(Consistency consistency, Icing.Vessel vessel, List<String> tips, List<Drink> drinks) {
+    public record Portion(
+            Consistency consistency, Icing.Vessel vessel, List<String> tips, List<Drink> drinks, double dipBowls) {
         public Portion {
             tips = List.copyOf(tips);
             drinks = List.copyOf(drinks);
+        }
+
+        /** A portion that stands in no dip bowl, or fills one. */
+        public Portion(Consistency consistency, Icing.Vessel vessel, List<String> tips, List<Drink> drinks) {
+            this(consistency, vessel, tips, drinks, vessel == Icing.Vessel.DIP_BOWL ? 1 : 0);
         }
 
         public double grams() {

@@ -44,7 +44,9 @@ public record Difference(
 
     /**
      * @param frozen the plan when mixing started
-     * @param now the plan as it follows from the order now
+     * @param now the plan as it follows from the order now, with the numbers and the base that the frozen one was made with
+     * @param shop the shop's numbers of then
+     * @param recipe the base of then
      */
     public static Difference between(Pour frozen, Pour now, ShopSettings shop, BaseRecipe recipe) {
         Map<String, Pour.Bowl> before = byColour(frozen);
@@ -90,17 +92,21 @@ public record Difference(
         return new Pouring.Wishes(Set.of(), List.of(), gelShares, Map.of());
     }
 
-    /** What a bowl's portions lack, each in the shares of those that drink from it now. */
+    /**
+     * What a bowl's portions lack, each in the shares of those that drink from it now. What was mixed for a portion that is wanted no more
+     * (another count, say) is not for nothing: water makes it thinner, so it serves what is thinner.
+     */
     private static List<Demand.Portion> missing(Pour.Bowl before, Pour.Bowl now) {
+        List<Pour.Portion> had = before == null ? List.of() : before.portions();
+        double[] leftBase = had.stream().mapToDouble(Difference::wantedBase).toArray();
+        double[] lacksBase =
+                now.portions().stream().mapToDouble(Difference::wantedBase).toArray();
+        serve(now.portions(), lacksBase, had, leftBase, false);
+        serve(now.portions(), lacksBase, had, leftBase, true);
         List<Demand.Portion> missing = new ArrayList<>();
-        for (Pour.Portion portion : now.portions()) {
-            double had = before == null
-                    ? 0
-                    : before.portions().stream()
-                            .filter(p -> p.countSeconds() == portion.countSeconds() && filled(p) == filled(portion))
-                            .mapToDouble(Difference::wanted)
-                            .sum();
-            double lacks = wanted(portion) - had;
+        for (int i = 0; i < lacksBase.length; i++) {
+            Pour.Portion portion = now.portions().get(i);
+            double lacks = lacksBase[i] * portion.finishedGrams() / portion.baseGrams();
             if (lacks >= LEAST_GRAMS) {
                 double share = lacks / portion.cookiesGrams();
                 missing.add(new Demand.Portion(
@@ -109,10 +115,30 @@ public record Difference(
                         portion.tips(),
                         portion.drinks().stream()
                                 .map(drink -> drink.times(share))
-                                .toList()));
+                                .toList(),
+                        portion.vessel() == Icing.Vessel.DIP_BOWL ? portion.dipBowls() : 0));
             }
         }
         return missing;
+    }
+
+    /** Serves portions out of what is there: what has their count, or what is stiffer. */
+    private static void serve(
+            List<Pour.Portion> portions,
+            double[] lacksBase,
+            List<Pour.Portion> had,
+            double[] leftBase,
+            boolean outOfStiffer) {
+        for (int i = 0; i < lacksBase.length; i++) {
+            for (int k = had.size() - 1; k >= 0; k--) {
+                double thinner = had.get(k).countSeconds() - portions.get(i).countSeconds();
+                if (outOfStiffer ? thinner > 0 : Math.abs(thinner) <= Pouring.SAME_COUNT) {
+                    double taken = Math.min(lacksBase[i], leftBase[k]);
+                    lacksBase[i] -= taken;
+                    leftBase[k] -= taken;
+                }
+            }
+        }
     }
 
     /** A bottle stands in for a tipless bag. */
@@ -120,8 +146,9 @@ public record Difference(
         return portion.vessel() == Icing.Vessel.BOTTLE ? Icing.Vessel.BAG : portion.vessel();
     }
 
-    private static double wanted(Pour.Portion portion) {
-        return portion.cookiesGrams() + portion.spareGrams();
+    /** The base in what cookies and spare take. */
+    private static double wantedBase(Pour.Portion portion) {
+        return (portion.cookiesGrams() + portion.spareGrams()) * portion.baseGrams() / portion.finishedGrams();
     }
 
     private static Map<String, Pour.Bowl> byColour(Pour pour) {

@@ -16,6 +16,7 @@ public final class Minutes {
     /** One bowl: made up, thinned and bagged. */
     public static double of(Pour.Bowl bowl) {
         return making(bowl)
+                + bowl.fromJars().size() * HouseDefaults.JAR_MINUTES
                 + bowl.portions().stream()
                         .mapToDouble(p -> HouseDefaults.THIN_MINUTES + bags(p))
                         .sum();

@@ -13,6 +13,8 @@ import kindthimble.core.shop.HouseDefaults;
  * covered.
  */
 public final class MixingOrder {
+    private static final double LEAST_GRAMS = 0.05;
+
     private MixingOrder() {}
 
     /** What is done at a step. */
@@ -23,6 +25,8 @@ public final class MixingOrder {
         LET_DOWN,
         /** Left as white as its base. */
         DIVIDE,
+        /** Left-over icing goes into the bowl, or into what was taken out of it. */
+        ADD_JAR,
         THIN,
         BAG
     }
@@ -31,7 +35,7 @@ public final class MixingOrder {
      * @param doing what
      * @param colour key of the bowl; null for the base
      * @param portion index of the bowl's portion; -1 where the whole bowl or the base is meant
-     * @param grams mixed, divided off, or taken out
+     * @param grams mixed, divided off, added from a jar, or taken out
      * @param waterGrams stirred in
      * @param sugarGrams sifted in
      * @param minutes of hands
@@ -66,8 +70,11 @@ public final class MixingOrder {
                         .thenComparingDouble(bowl -> lightness(bowl, palette)))
                 .toList();
         for (Pour.Bowl bowl : bowls) {
+            if (divided(bowl) < LEAST_GRAMS) {
+                continue; // All of it comes out of jars.
+            }
             waiting += bowl.gelGrams();
-            double inHand = bowl.baseGrams() + bowl.givenGrams();
+            double inHand = divided(bowl);
             steps.add(new Step(
                     making(bowl),
                     bowl.colour(),
@@ -81,8 +88,19 @@ public final class MixingOrder {
         for (Pour.Bowl bowl : bowls) {
             for (Ladder.Rung rung : Ladder.of(bowl)) {
                 Pour.Portion portion = bowl.portions().get(rung.portion());
+                for (Pour.FromJar jar : rung.jars()) {
+                    steps.add(new Step(
+                            Doing.ADD_JAR,
+                            bowl.colour(),
+                            rung.portion(),
+                            jar.grams(),
+                            0,
+                            0,
+                            HouseDefaults.JAR_MINUTES,
+                            Math.max(0, waiting - jar.grams())));
+                }
                 waiting += rung.waterGrams() + rung.sugarGrams();
-                double taken = rung.takenGrams() + rung.sugarGrams();
+                double taken = portion.finishedGrams();
                 steps.add(new Step(
                         Doing.THIN,
                         bowl.colour(),
@@ -107,6 +125,13 @@ public final class MixingOrder {
             }
         }
         return steps;
+    }
+
+    /** Base that is weighed into the bowl; for one that is let down, what comes tinted out of its mother with it. */
+    private static double divided(Pour.Bowl bowl) {
+        return bowl.letDown() == null
+                ? bowl.mixedGrams()
+                : bowl.letDown().motherGrams() + bowl.letDown().whiteGrams();
     }
 
     private static Doing making(Pour.Bowl bowl) {

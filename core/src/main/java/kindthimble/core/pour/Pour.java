@@ -12,7 +12,7 @@ import kindthimble.core.mark.Icing;
  * @param spares how many more are iced, against breakage
  * @param riskOfOrder chance that any colour runs short
  * @param bowls one a colour
- * @param batches mixer batches of base, all alike
+ * @param batches mixer batches of base; all alike, or a whole piece (an egg) more in the first ones
  * @param batchCaution what to know of the batches, or empty
  * @param balance where every gram goes
  */
@@ -99,6 +99,7 @@ public record Pour(
      * Left-over icing that goes into a bowl.
      *
      * @param jar which
+     * @param countSeconds how stiff it is
      * @param grams of finished icing taken from it
      * @param baseGrams the base in that
      * @param waterGrams the water in that, beyond its base
@@ -106,7 +107,13 @@ public record Pour(
      * @param gelGrams the gel in that
      */
     public record FromJar(
-            String jar, double grams, double baseGrams, double waterGrams, double sugarGrams, double gelGrams) {}
+            String jar,
+            double countSeconds,
+            double grams,
+            double baseGrams,
+            double waterGrams,
+            double sugarGrams,
+            double gelGrams) {}
 
     /**
      * What is thinned and bagged alike.
@@ -128,6 +135,7 @@ public record Pour(
      * @param cutMm how wide a tipless bag is cut; 0 for all else
      * @param tips names of the tips used, in order of work; empty for tipless bags
      * @param drinks where it goes
+     * @param dipBowls how many dip bowls it stands in; a share of one where two colours are run into each other
      */
     public record Portion(
             double countSeconds,
@@ -146,7 +154,8 @@ public record Pour(
             boolean coupler,
             double cutMm,
             List<String> tips,
-            List<Demand.Drink> drinks) {
+            List<Demand.Drink> drinks,
+            double dipBowls) {
         public Portion {
             tips = List.copyOf(tips);
             drinks = List.copyOf(drinks);

@@ -24,11 +24,12 @@ import kindthimble.core.tint.Gel;
  * bowls, in equal batches, each of which also leaves its rest in the mixer.
  */
 public final class Pouring {
+    static final double SAME_COUNT = 1e-9;
+
     private final ShopSettings shop;
     private final BaseRecipe recipe;
     private final Allowance allowance;
     private final Wishes wishes;
-    private final Spare spare;
 
     /**
      * What an order asks of its bowls beyond the school.
@@ -72,7 +73,6 @@ public final class Pouring {
         this.recipe = recipe;
         this.allowance = allowance;
         this.wishes = wishes;
-        this.spare = new Spare(shop);
     }
 
     /**
@@ -83,16 +83,23 @@ public final class Pouring {
     public Pour of(Demand demand) {
         Gear gear = new Gear(coupled(demand), shop.bottles());
         Families families = new Families(demand, wishes);
-        List<Pour.Bowl> bowls = families.shared(demand.colours().stream()
-                .map(colour -> bowl(colour, demand, gear, families.gelShare(colour.colour())))
-                .toList());
+        Spare spare = new Spare(shop, demand);
+        double[] spareGrams = allowance.grams(demand, spare);
+        List<Pour.Bowl> own = new ArrayList<>();
+        for (int i = 0; i < spareGrams.length; i++) {
+            Demand.OfColour colour = demand.colours().get(i);
+            if (wishes.apart().contains(colour.colour())) {
+                spareGrams[i] = Math.max(spareGrams[i], spare.gramsAtRisk(colour, HouseDefaults.RISK_SET_APART));
+            }
+            own.add(bowl(colour, spareGrams[i], spare, gear, families.gelShare(colour.colour())));
+        }
+        List<Pour.Bowl> bowls = families.shared(own);
         double baseGrams = bowls.stream().mapToDouble(Pour.Bowl::mixedGrams).sum();
         Batches batches = Batches.of(baseGrams, shop, recipe);
-        double allEnough = bowls.stream().mapToDouble(bowl -> 1 - bowl.risk()).reduce(1, (a, b) -> a * b);
         return new Pour(
                 demand.cookies(),
                 demand.spares(),
-                1 - allEnough,
+                spare.riskOfOrder(spareGrams),
                 bowls,
                 batches.list(),
                 batches.caution(),
@@ -120,18 +127,14 @@ public final class Pouring {
                 .collect(Collectors.toCollection(() -> Collections.newSetFromMap(new IdentityHashMap<>())));
     }
 
-    private Pour.Bowl bowl(Demand.OfColour colour, Demand demand, Gear gear, double gelShare) {
-        double spareGrams = allowance.grams(colour, demand.colours().size(), spare);
-        if (wishes.apart().contains(colour.colour())) {
-            spareGrams = Math.max(spareGrams, spare.gramsAtRisk(colour, HouseDefaults.RISK_SET_APART));
-        }
+    private Pour.Bowl bowl(Demand.OfColour colour, double spareGrams, Spare spare, Gear gear, double gelShare) {
         List<Pour.Portion> portions = new ArrayList<>();
         for (Demand.Portion portion : colour.portions()) {
             portions.add(portion(portion, spareGrams * portion.grams() / colour.grams(), gear, gelShare));
         }
         double base =
                 portions.stream().mapToDouble(Pour.Portion::baseGrams).sum() + shop.bowlKeepsGrams() / (1 + gelShare);
-        List<Pour.FromJar> fromJars = fromJars(colour.colour(), portions, base, gelShare);
+        List<Pour.FromJar> fromJars = fromJars(colour.colour(), portions, gelShare);
         double mixed =
                 base - fromJars.stream().mapToDouble(Pour.FromJar::baseGrams).sum();
         return new Pour.Bowl(
@@ -153,28 +156,33 @@ public final class Pouring {
     }
 
     /**
-     * What jars give to a bowl. Icing of a jar can only be thinned, so it serves the portions that are no stiffer, and the bowl's
-     * water and gel are less by what the jar's icing holds already.
+     * What jars give to a bowl. Icing of a jar can only be thinned, so it serves the portions that are no stiffer (one that sugar went
+     * into, those of its own count), and the bowl's water and gel are less by what the jar's icing holds already.
      */
-    private List<Pour.FromJar> fromJars(String colour, List<Pour.Portion> portions, double base, double gelShare) {
+    private List<Pour.FromJar> fromJars(String colour, List<Pour.Portion> portions, double gelShare) {
         List<Pour.FromJar> given = new ArrayList<>();
-        double taken = 0;
+        double[] lacks = portions.stream().mapToDouble(Pour.Portion::baseGrams).toArray();
         for (Jar jar : wishes.jars()) {
             if (!jar.colour().equals(colour)) {
                 continue;
             }
             Stirred stirred = stirred(new Consistency(jar.countSeconds()), gelShare);
-            double room = portions.stream()
-                            .filter(p -> p.countSeconds() <= jar.countSeconds() + 1e-9)
-                            .mapToDouble(Pour.Portion::baseGrams)
-                            .sum()
-                    - taken;
-            double baseInJar = jar.grams() / stirred.finished();
-            double used = Math.max(0, Math.min(baseInJar, Math.min(room, base - taken)));
+            double left = jar.grams() / stirred.finished();
+            double used = 0;
+            // Stiffest first: what is thinner may still be served by a thinner jar.
+            for (int i = 0; i < lacks.length; i++) {
+                double thinner = jar.countSeconds() - portions.get(i).countSeconds();
+                if (thinner >= -SAME_COUNT && (stirred.sugar() == 0 || thinner <= SAME_COUNT)) {
+                    double taken = Math.min(left, lacks[i]);
+                    lacks[i] -= taken;
+                    left -= taken;
+                    used += taken;
+                }
+            }
             if (used > 0) {
-                taken += used;
                 given.add(new Pour.FromJar(
                         jar.id(),
+                        jar.countSeconds(),
                         used * stirred.finished(),
                         used,
                         used * stirred.water(),
@@ -232,7 +240,8 @@ public final class Pouring {
                 coupler,
                 bag && portion.tips().isEmpty() ? HouseDefaults.CUT_MM : 0,
                 portion.tips(),
-                portion.drinks());
+                portion.drinks(),
+                portion.dipBowls());
     }
 
     /**
@@ -244,10 +253,10 @@ public final class Pouring {
      */
     private record Stirred(double water, double sugar, double finished) {}
 
-    /** A gel is mostly water, so that less is stirred in; what a gel brings beyond that is let be. */
+    /** A gel is mostly water, so that less is stirred in; where it brings more than is wanted, sugar makes up for that. */
     private Stirred stirred(Consistency consistency, double gelShare) {
-        BaseRecipe.Change change = recipe.to(consistency);
-        double water = Math.max(0, change.waterGrams() / 100 - Gel.WATER_SHARE * gelShare);
+        BaseRecipe.Change change = recipe.to(consistency, 100 * Gel.WATER_SHARE * gelShare);
+        double water = change.waterGrams() / 100;
         double sugar = change.sugarGrams() / 100;
         return new Stirred(water, sugar, 1 + water + sugar + gelShare);
     }
@@ -255,7 +264,7 @@ public final class Pouring {
     private double keptInEach(Demand.Portion portion) {
         return switch (portion.vessel()) {
             case BAG, BOTTLE -> portion.tips().isEmpty() ? shop.tiplessBagKeepsGrams() : shop.tippedBagKeepsGrams();
-            case DIP_BOWL -> shop.dipBowlKeepsGrams();
+            case DIP_BOWL -> shop.dipBowlKeepsGrams() * portion.dipBowls();
             case SCRAPER, SPATULA -> shop.scraperKeepsGrams();
         };
     }

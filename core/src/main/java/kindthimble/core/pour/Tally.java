@@ -1,12 +1,14 @@
 package kindthimble.core.pour;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.icing.BaseRecipe;
@@ -42,19 +44,20 @@ public final class Tally {
         int cookies = 0;
         int spares = 0;
         Map<String, Sum> sums = new LinkedHashMap<>();
+        Map<String, Double> inDipBowls = new HashMap<>();
         for (CookieSet.Line line : set.lines()) {
             int extra = spares(line.count());
             cookies += line.count();
             spares += extra;
             if (line.count() > 0) {
-                add(line, line.count() + extra, sums);
+                add(line, line.count() + extra, sums, inDipBowls);
             }
         }
         return new Demand(
                 cookies,
                 spares,
                 sums.entrySet().stream()
-                        .map(sum -> sum.getValue().ofColour(sum.getKey()))
+                        .map(sum -> sum.getValue().ofColour(sum.getKey(), inDipBowls))
                         .filter(colour -> colour.grams() > 0)
                         .toList());
     }
@@ -66,7 +69,7 @@ public final class Tally {
                 : Math.max(1, (int) Math.ceil(cookies * breakagePercent / 100 - 1e-9));
     }
 
-    private void add(CookieSet.Line line, int iced, Map<String, Sum> sums) {
+    private void add(CookieSet.Line line, int iced, Map<String, Sum> sums, Map<String, Double> inDipBowls) {
         Map<String, Double> gramsOnEach = new LinkedHashMap<>();
         for (Cookie.OnCookie on : line.cookie().marks()) {
             Icing icing = on.mark().icing();
@@ -76,9 +79,25 @@ public final class Tally {
             double grams = on.mark().grams(recipe);
             String bowl = bowls.apply(icing.colour());
             gramsOnEach.merge(bowl, grams, Double::sum);
-            sums.computeIfAbsent(bowl, colour -> new Sum()).add(icing, drink(line.design(), on, grams, iced));
+            String dipBowl = dipBowl(icing, bowl);
+            sums.computeIfAbsent(bowl, colour -> new Sum()).add(icing, dipBowl, drink(line.design(), on, grams, iced));
+            if (dipBowl != null) {
+                inDipBowls.merge(dipBowl, grams * iced, Double::sum);
+            }
         }
         gramsOnEach.forEach((colour, grams) -> sums.get(colour).squaredGrams += iced * grams * grams);
+    }
+
+    /** What tells a dip bowl from others: the colours run into each other in it, and how thin they are; null for other vessels. */
+    private String dipBowl(Icing icing, String bowl) {
+        if (icing.vessel() != Icing.Vessel.DIP_BOWL) {
+            return null;
+        }
+        Set<String> colours = new TreeSet<>(Set.of(bowl));
+        if (icing.beside() != null) {
+            colours.add(bowls.apply(icing.beside()));
+        }
+        return icing.consistency().countSeconds() + " s " + colours;
     }
 
     private static Demand.Drink drink(String design, Cookie.OnCookie on, double grams, int iced) {
@@ -100,10 +119,15 @@ public final class Tally {
     private static final class Sum {
         private final Map<Filled, List<Demand.Drink>> drinks = new TreeMap<>();
         private final Map<Filled, Set<String>> tips = new TreeMap<>();
+        private final Map<Filled, Map<String, Double>> dipped = new HashMap<>();
         private double squaredGrams;
 
-        void add(Icing icing, Demand.Drink drink) {
+        void add(Icing icing, String dipBowl, Demand.Drink drink) {
             Filled filled = new Filled(icing.consistency(), icing.vessel());
+            if (dipBowl != null) {
+                dipped.computeIfAbsent(filled, f -> new HashMap<>())
+                        .merge(dipBowl, drink.gramsEach() * drink.cookies(), Double::sum);
+            }
             drinks.computeIfAbsent(filled, f -> new ArrayList<>()).add(drink);
             Set<String> used = tips.computeIfAbsent(filled, f -> new LinkedHashSet<>());
             if (icing.tip() != null) {
@@ -111,10 +135,16 @@ public final class Tally {
             }
         }
 
-        Demand.OfColour ofColour(String colour) {
+        Demand.OfColour ofColour(String colour, Map<String, Double> inDipBowls) {
             List<Demand.Portion> portions = new ArrayList<>();
-            drinks.forEach((filled, list) -> portions.add(
-                    new Demand.Portion(filled.consistency(), filled.vessel(), List.copyOf(tips.get(filled)), list)));
+            drinks.forEach((filled, list) -> {
+                double dipBowls = dipped.getOrDefault(filled, Map.of()).entrySet().stream()
+                        .filter(own -> own.getValue() > 0)
+                        .mapToDouble(own -> own.getValue() / inDipBowls.get(own.getKey()))
+                        .sum();
+                portions.add(new Demand.Portion(
+                        filled.consistency(), filled.vessel(), List.copyOf(tips.get(filled)), list, dipBowls));
+            });
             return new Demand.OfColour(colour, squaredGrams, portions);
         }
     }

@@ -122,24 +122,36 @@ public final class HouseDefaults {
     public static final double BRUSHED_GRAMS_PER_CM = 0.2;
 
     /** Hands: seconds a cm, a cm2 or a piece (k). */
-    public static final double OUTLINE_SECONDS_PER_CM = 2.5;
+    public static final double OUTLINE_SECONDS_PER_CM = 0.8;
 
-    public static final double FLOOD_SECONDS_PER_CM2 = 1.1;
-    public static final double SCRIBE_SECONDS = 4;
+    public static final double FLOOD_SECONDS_PER_CM2 = 0.5;
+
+    /** Needle and shake: of a flood, and of a piece on film. */
+    public static final double NEEDLE_SECONDS = 8;
+
+    public static final double PIECE_NEEDLE_SECONDS = 4;
+
+    /** Down, lifted, drained and set aside. */
+    public static final double DIP_SECONDS = 12;
+
     public static final double DOT_SECONDS = 1;
-    public static final double BEAD_SECONDS = 0.8;
-    public static final double RAISED_SECONDS_PER_CM = 3;
-    public static final double WRITING_SECONDS_PER_CM = 4;
+    public static final double BEAD_SECONDS = 0.7;
+    public static final double RAISED_SECONDS_PER_CM = 1;
+    public static final double WRITING_SECONDS_PER_CM = 1.6;
     public static final double PIECE_SECONDS = 2.5;
-    public static final double BRUSHED_SECONDS_PER_CM = 6;
+    public static final double BRUSHED_SECONDS_PER_CM = 3;
     public static final double DAB_SECONDS_PER_CM2 = 1.5;
     public static final double TRANSFER_SECONDS = 8;
     public static final double DRAG_SECONDS = 2;
     public static final double STENCIL_SECONDS = 45;
-    public static final double MARKER_SECONDS_PER_CM = 3;
-    public static final double PAINT_SECONDS_PER_CM2 = 5;
+    public static final double MARKER_SECONDS_PER_CM = 0.8;
+    public static final double PAINT_SECONDS_PER_CM2 = 2;
     public static final double AIRBRUSH_SECONDS = 10;
-    public static final double BAG_SECONDS = 6;
+
+    /** To pick up and put down a bag: on each cookie where several must be wet together, else for a tray at a time. */
+    public static final double BAG_SECONDS = 4;
+
+    public static final double BAG_SECONDS_BY_THE_TRAY = 1;
 
     /** A coat has a skin after so long, s; and the share of that which the hands may use (k). */
     public static final double WET_WINDOW_SECONDS = 600;
@@ -222,6 +234,10 @@ public final class HouseDefaults {
 
     public static final double TINT_MINUTES = 4;
     public static final double LET_DOWN_MINUTES = 2;
+
+    /** To stir left-over icing into a bowl. */
+    public static final double JAR_MINUTES = 1;
+
     public static final double DIVIDE_MINUTES = 1;
     public static final double THIN_MINUTES = 3;
     public static final double BAG_MINUTES = 1.5;

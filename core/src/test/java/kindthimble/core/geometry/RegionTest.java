@@ -116,4 +116,20 @@ class RegionTest {
         Lines edge = polygon(0, 0, 30, 0, 30, 30, 0, 30).edge();
         assertEquals(120 * 4.0 / 6, edge.stitched(4, 2).lengthMm(), 1e-6);
     }
+
+    /** Points spread over a ring, or round a hole, lie on it: not in the middle of what lies around them. */
+    @Test
+    void scatteredPointsLieInside() {
+        for (double inner : new double[] {5, 15, 25, 29}) {
+            Region ring = new Pen()
+                    .arc(0, 0, 30, 30, 0, 360)
+                    .region()
+                    .difference(new Pen().arc(0, 0, inner, inner, 0, 360).region());
+            for (int points = 1; points <= 40; points++) {
+                List<Spot> spots = Scatter.over(ring, points);
+                assertEquals(points, spots.size());
+                spots.forEach(spot -> assertTrue(ring.covers(spot.x(), spot.y()), () -> inner + ": " + spot));
+            }
+        }
+    }
 }

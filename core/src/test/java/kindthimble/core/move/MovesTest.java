@@ -1,6 +1,7 @@
 package kindthimble.core.move;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -18,6 +19,7 @@ import kindthimble.core.mark.Frill;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Mark;
 import kindthimble.core.mark.Turn;
+import kindthimble.core.shop.Filling;
 import kindthimble.core.shop.HouseDefaults;
 import kindthimble.core.shop.HouseRecipes;
 import kindthimble.core.testing.Moves;
@@ -253,8 +255,73 @@ class MovesTest {
         mended(fine, "finer than tip");
         Design long_ = Moves.card(60, WHITE, Moves.writing("coal", "Harbour kite day", 12));
         mended(long_, "over the edge");
+        Design slow = Moves.card(60, Moves.outline("white"), WHITE, Moves.dots("coal", 50, 2));
+        assertEquals(25, ((Dot) mended(slow, "% of the hands").moves().get(2)).pieces());
+    }
+
+    /** A press that would not help is not offered: spatula coats can't flow, and half of many dots are still many. */
+    @Test
+    void pressesThatDoNotMendAreNotOffered() {
+        Design coats = Moves.card(
+                60,
+                new Division.Bands("a", null, 2, null),
+                new Spatula("coal", null, null, null, "a1"),
+                new Spatula("white", null, null, null, "a2"));
+        Cookie.Caution bleeds = caution(coats, "Dark beside light");
+        assertNull(bleeds.press());
+        assertNull(bleeds.moves());
         Design slow = Moves.card(60, Moves.outline("white"), WHITE, Moves.dots("coal", 120, 2));
-        assertEquals(60, ((Dot) mended(slow, "% of the hands").moves().get(2)).pieces());
+        assertNull(caution(slow, "% of the hands").press());
+    }
+
+    /** Hands of craft.md 9: by cm, cm2 and piece, and a bag picked up where it must be. */
+    @Test
+    void handsOnACookie() {
+        // 24 cm of outline take 19 s; a round of 80 mm (its icing 78.6 mm wide) 20 s of outline, and 24 + 8 s of flood.
+        assertEquals(0.8, HouseDefaults.OUTLINE_SECONDS_PER_CM);
+        Cookie round = MEASURING.measure(Moves.round(80, 1.5, Moves.outline("white"), WHITE));
+        double across = 80 * 1.02 - 3;
+        assertEquals(
+                0.8 * Math.PI * (across - 1.2) / 10, round.marks().get(0).mark().handSeconds(), 0.05);
+        assertEquals(
+                0.5 * Math.PI * across * across / 400 + 8,
+                round.marks().get(1).mark().handSeconds(),
+                0.05);
+        double marks = round.marks().stream()
+                .mapToDouble(on -> on.mark().handSeconds())
+                .sum();
+        assertEquals(
+                marks + 2 * 1,
+                round.handSeconds(),
+                1e-9,
+                "a tray is outlined with one bag, then flooded with the other");
+        Cookie dotted =
+                MEASURING.measure(Moves.round(80, 1.5, Moves.outline("white"), WHITE, Moves.dots("coal", 6, 4)));
+        assertEquals(marks + 6 + 3 * 4, dotted.handSeconds(), 1e-9, "wet dots: every bag on every cookie");
+        Cookie oneIcing = new Measuring(HouseDefaults.shop(), 15, Palette.UNKNOWN, Filling.ONE_ICING)
+                .measure(Moves.round(80, 1.5, Moves.outline("white"), WHITE));
+        assertEquals(marks + 1, oneIcing.handSeconds(), 1e-6, "one icing is one bag");
+        assertEquals(12, card(Moves.dip("white")).handSeconds(), 1e-9);
+        assertEquals(12, card(new Dip("white", "coal", null, null, null)).handSeconds(), 1e-9);
+        assertEquals(45, mark(1, WHITE, Moves.stencil("coal", 30)).handSeconds(), 1e-9);
+    }
+
+    /** Strokes are as long for hands and on the screen as for grams: a V of 20 mm is two lines of 21. */
+    @Test
+    void writingIsMeasuredOnce() {
+        Mark hello = mark(1, WHITE, Moves.writing("coal", "Hello", 14));
+        double opening = 0.8;
+        assertEquals(hello.volumeMm3() / (Math.PI * opening * opening / 4), hello.lengthMm(), 0.05 * hello.lengthMm());
+        assertEquals(1.6 * hello.lengthMm() / 10, hello.handSeconds(), 1e-9);
+        Mark v = mark(1, WHITE, Moves.writing("coal", "V", 20));
+        assertEquals(42, v.lengthMm(), 3);
+    }
+
+    @Test
+    void transferIsTheBowThatTheScreenNames() {
+        Mark said = mark(1, WHITE, Moves.transfer("coal", SmallForm.BOW, 20, 1));
+        Mark usual = mark(1, WHITE, Moves.transfer("coal", null, 20, 1));
+        assertEquals(said.volumeMm3(), usual.volumeMm3(), 1e-9);
     }
 
     @Test

@@ -11,8 +11,11 @@ import kindthimble.core.colour.Palette;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Measuring;
 import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.icing.Consistency;
 import kindthimble.core.icing.ThinningCurve;
+import kindthimble.core.mark.Coat;
 import kindthimble.core.mark.Icing;
+import kindthimble.core.mark.Mark;
 import kindthimble.core.shop.HouseDefaults;
 import kindthimble.core.shop.HouseRecipes;
 import kindthimble.core.shop.ShopSettings;
@@ -218,6 +221,41 @@ class PlanTest {
         assertEquals(1, more.topUpBatches().size());
         Difference fewer = Difference.between(now, frozen, SHOP, BASE);
         assertTrue(fewer.topUps().isEmpty() && !fewer.colours().isEmpty());
+    }
+
+    /** A thinner flood is made of what was mixed for the thicker one: water does it, and nothing is mixed for nothing. */
+    @Test
+    void anotherCountIsNoTopUpWhereWaterDoesIt() {
+        assertTrue(topUps(15, 12).isEmpty(), "15 s is thinned to 12");
+        List<Difference.TopUp> stiffer = topUps(12, 15);
+        assertEquals(1, stiffer.size(), "what is thin already can't be thickened");
+        assertEquals(15, stiffer.get(0).bowl().portions().get(0).countSeconds());
+    }
+
+    private static List<Difference.TopUp> topUps(double before, double after) {
+        return Difference.between(flooded(before), flooded(after), SHOP, BASE).topUps();
+    }
+
+    private static Pour flooded(double seconds) {
+        // The coat as thick as ever: only the count is another one.
+        Cookie cookie = new Measuring(SHOP, 15, Palette.UNKNOWN).measure(Moves.round(80, 3.0, Moves.flood("gold")));
+        Cookie.OnCookie on = cookie.marks().get(0);
+        Coat coat = (Coat) on.mark();
+        Mark other = new Coat(
+                new Icing("gold", new Consistency(seconds), null),
+                coat.regions(),
+                coat.thicknessMm(),
+                coat.volumeMm3());
+        Cookie counted = new Cookie(
+                cookie.design(),
+                cookie.baked(),
+                cookie.iced(),
+                List.of(new Cookie.OnCookie(0, 1, other)),
+                List.of(),
+                List.of(),
+                List.of());
+        return new Pouring(SHOP, BASE, FLAT)
+                .of(new Tally(BASE, 0).of(new CookieSet(List.of(new CookieSet.Line("a", counted, 24)))));
     }
 
     private static double goesOn(Pour.Bowl bowl) {
