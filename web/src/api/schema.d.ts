@@ -212,6 +212,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/orders/{order}/mixing/with/{other}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mixWith"];
+        delete: operations["part"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/orders/{order}/mixing/start": {
         parameters: {
             query?: never;
@@ -634,11 +650,11 @@ export interface components {
             /** Format: double */
             surplusGrams: number;
             /** Format: double */
-            keptGrams: number;
-            /** Format: double */
             inGrams: number;
             /** Format: double */
             outGrams: number;
+            /** Format: double */
+            keptGrams: number;
         };
         BaseRecipe: {
             key: string;
@@ -833,7 +849,7 @@ export interface components {
         };
         Division: components["schemas"]["Move"];
         /** @enum {string} */
-        Doing: "MIX" | "TINT" | "LET_DOWN" | "DIVIDE" | "THIN" | "BAG";
+        Doing: "MIX" | "TINT" | "LET_DOWN" | "DIVIDE" | "ADD_JAR" | "THIN" | "BAG";
         Dose: {
             gel: string;
             /** Format: int32 */
@@ -918,6 +934,8 @@ export interface components {
         Fragile: "YES" | "NO";
         FromJar: {
             jar: string;
+            /** Format: double */
+            countSeconds: number;
             /** Format: double */
             grams: number;
             /** Format: double */
@@ -1074,7 +1092,7 @@ export interface components {
             piecesAhead: number;
         };
         /** @enum {string} */
-        Measure: "GRAMS" | "PIECES" | "DROPS";
+        Measure: "GRAMS" | "PIECES" | "DROPS" | "MILLILITRES" | "SHEETS";
         /** @enum {string} */
         Measures: "GRAMS" | "GRAMS_AND_SPOONS";
         MixingView: {
@@ -1097,6 +1115,7 @@ export interface components {
             shopping: components["schemas"]["ToBuy"][];
             jars: components["schemas"]["FittingJar"][];
             neighbours: components["schemas"]["Neighbour"][];
+            names: components["schemas"]["BowlColour"][];
             startedAt: (string | null) | null;
             kept: components["schemas"]["FrozenFrom"] | null;
             difference: components["schemas"]["Difference"] | null;
@@ -1110,6 +1129,13 @@ export interface components {
         Named: {
             name: string;
             hex: string;
+        };
+        Namesakes: {
+            name: string;
+            one: string;
+            other: string;
+            /** Format: double */
+            deltaE: number;
         };
         Neighbour: {
             /** Format: int64 */
@@ -1151,7 +1177,6 @@ export interface components {
             palette: components["schemas"]["PaletteColour"][];
             recipe: (string | null) | null;
             filling: components["schemas"]["Filling"] | null;
-            mixedWith: number[];
         };
         OrderView: {
             /** Format: int64 */
@@ -1163,6 +1188,14 @@ export interface components {
             plan: components["schemas"]["PlanView"];
         };
         OwnForm: components["schemas"]["CutterShape"];
+        OwnShare: {
+            /** Format: int32 */
+            cookies: number;
+            /** Format: int32 */
+            spares: number;
+            /** Format: double */
+            cookiesGrams: number;
+        };
         PaletteColour: {
             key: string;
             name: string;
@@ -1212,6 +1245,7 @@ export interface components {
         PlanView: {
             pour: components["schemas"]["PourView"] | null;
             trouble: (string | null) | null;
+            own: components["schemas"]["OwnShare"] | null;
         };
         Portion: {
             /** Format: double */
@@ -1243,6 +1277,8 @@ export interface components {
             tips: string[];
             drinks: components["schemas"]["Drink"][];
             /** Format: double */
+            dipBowls: number;
+            /** Format: double */
             finishedGrams: number;
         };
         Pour: {
@@ -1256,10 +1292,11 @@ export interface components {
             batches: components["schemas"]["Batch"][];
             batchCaution: string;
             balance: components["schemas"]["Balance"];
-            /** Format: double */
-            baseGrams: number;
+            supplies: components["schemas"]["Supply"][];
             /** Format: int32 */
             bags: number;
+            /** Format: double */
+            baseGrams: number;
         };
         PourView: {
             recipe: string;
@@ -1269,6 +1306,7 @@ export interface components {
             caution: string;
             colours: components["schemas"]["BowlColour"][];
             designs: components["schemas"]["Drinker"][];
+            namesakes: components["schemas"]["Namesakes"][];
             pour: components["schemas"]["Pour"];
         };
         Prediction: {
@@ -1328,6 +1366,7 @@ export interface components {
             state: components["schemas"]["State"];
             /** Format: double */
             inBowlGrams: number;
+            jars: components["schemas"]["FromJar"][];
             /** Format: double */
             waterGrams: number;
             /** Format: double */
@@ -1462,6 +1501,8 @@ export interface components {
             notes: string[];
             alternatives: components["schemas"]["Prediction"][];
         };
+        /** @enum {string} */
+        Sort: "PEARLS" | "CANDIES" | "SPRINKLES" | "SUGAR" | "MARKER" | "DUST" | "THINNER" | "AIRBRUSH" | "FILM";
         Spot: {
             /** Format: double */
             x: number;
@@ -1491,6 +1532,12 @@ export interface components {
         Stock: {
             name: string;
             unit: string;
+            /** Format: double */
+            amount: number;
+        };
+        Supply: {
+            sort: components["schemas"]["Sort"];
+            colour: string;
             /** Format: double */
             amount: number;
         };
@@ -1565,6 +1612,7 @@ export interface components {
             cost: number | null;
             /** Format: double */
             missing: number;
+            unpriced: boolean;
         };
         TopUp: {
             bowl: components["schemas"]["Bowl"];
@@ -2100,6 +2148,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
+    mixWith: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+                other: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixingView"];
+                };
+            };
+        };
+    };
+    part: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+                other: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixingView"];
                 };
             };
         };

@@ -12,6 +12,7 @@ import kindthimble.core.pour.Pour;
  * @param caution what to know of the base, or empty
  * @param colours of the bowls: those of the order, and of the orders that are mixed with it
  * @param designs that drink from them
+ * @param namesakes bowls whose colours are called the same and look unlike
  * @param pour what is mixed
  */
 public record PourView(
@@ -21,7 +22,19 @@ public record PourView(
         String caution,
         List<BowlColour> colours,
         List<Drinker> designs,
+        List<Namesakes> namesakes,
         Pour pour) {
+    public PourView {
+        namesakes = namesakes == null ? List.of() : List.copyOf(namesakes);
+    }
+
+    /**
+     * @param name of both colours
+     * @param one key of the one bowl
+     * @param other key of the other
+     * @param deltaE how far apart they look, CIEDE2000
+     */
+    public record Namesakes(String name, String one, String other, double deltaE) {}
 
     /**
      * @param key by which the bowl is named

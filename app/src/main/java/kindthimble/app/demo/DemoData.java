@@ -80,7 +80,7 @@ class DemoData implements SmartInitializingSingleton {
         transactions.executeWithoutResult(transaction -> {
             if (orders.isUntouched()) {
                 List<Long> taken = ORDERS.stream().map(name -> take(read(name))).toList();
-                orders.mixTogether(taken.get(0), taken.subList(1, taken.size()));
+                taken.subList(1, taken.size()).forEach(other -> orders.mixTogether(taken.get(0), other));
                 stockTheShelf();
                 fillTheGels();
                 LOG.info("Demo orders are in");

@@ -18,10 +18,7 @@ import org.hibernate.type.format.jackson.Jackson3JsonFormatMapper;
 import org.springframework.boot.hibernate.autoconfigure.HibernatePropertiesCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JacksonModule;
-import tools.jackson.databind.deser.jdk.StringDeserializer;
-import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.jsontype.NamedType;
 import tools.jackson.databind.module.SimpleModule;
 
@@ -93,11 +90,14 @@ public class DesignJson {
     }
 
     @JsonIgnoreProperties(
-            value = {"missing"},
+            value = {"missing", "unpriced"},
             allowGetters = true)
     private abstract static class LineSums {
         @JsonProperty
         abstract double missing();
+
+        @JsonProperty
+        abstract boolean unpriced();
     }
 
     /** Sums that records work out and that are sent with them, by record. */
@@ -123,19 +123,11 @@ public class DesignJson {
         return module;
     }
 
-    /**
-     * What stands in jsonb columns is written as on the wire. It is read less strictly: what an earlier version stored may lack a field,
-     * or have one that has gone, or letters that are refused today.
-     */
+    /** What stands in jsonb columns is read less strictly than what comes over the wire. */
     @Bean
-    HibernatePropertiesCustomizer nearlySameMapperInTheDatabase(JsonMapper mapper) {
-        JsonMapper forgiving = mapper.rebuild()
-                .addModule(new SimpleModule("anyText").addDeserializer(String.class, new StringDeserializer()))
-                .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
-                .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
-                .build();
+    HibernatePropertiesCustomizer storedJsonInTheDatabase(StoredJson stored) {
         return properties ->
-                properties.put(MappingSettings.JSON_FORMAT_MAPPER, new Jackson3JsonFormatMapper(forgiving));
+                properties.put(MappingSettings.JSON_FORMAT_MAPPER, new Jackson3JsonFormatMapper(stored.mapper()));
     }
 
     private static void byWord(SimpleModule module, Class<?> family) {

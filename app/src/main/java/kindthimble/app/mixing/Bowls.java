@@ -14,9 +14,6 @@ import kindthimble.core.pour.Pour;
 
 /** The bowls of a pour, each brought to its colour. */
 final class Bowls {
-    /** Less base than this is not tinted: all of the bowl comes out of jars. */
-    private static final double LEAST_GRAMS = 0.05;
-
     private final Tinter tinter;
     private final PourView pour;
 
@@ -38,7 +35,7 @@ final class Bowls {
                                 bowl.letDown().motherGrams() + bowl.letDown().whiteGrams(),
                                 bowl.letDown().mother(),
                                 hex(pour, bowl.letDown().mother())));
-            } else if (bowl.mixedGrams() > LEAST_GRAMS) {
+            } else if (bowl.mixedGrams() > Tinter.LEAST_GRAMS) {
                 tints.put(bowl.colour(), tinter.view(hex, bowl.mixedGrams()));
             }
         }
@@ -61,7 +58,7 @@ final class Bowls {
     List<MixingView.FamilyAdvice> families(Palette looks) {
         Map<String, LettingDown.Tinted> tinted = new HashMap<>();
         pour.pour().bowls().stream()
-                .filter(bowl -> bowl.letDown() == null && bowl.mixedGrams() > LEAST_GRAMS)
+                .filter(bowl -> bowl.letDown() == null && bowl.mixedGrams() > Tinter.LEAST_GRAMS)
                 .forEach(bowl -> tinted.put(bowl.colour(), tinter.tinted(hex(pour, bowl.colour()), bowl.mixedGrams())));
         return LettingDown.of(pour.pour(), looks, tinted, tinter.white()).stream()
                 .map(one -> new MixingView.FamilyAdvice(

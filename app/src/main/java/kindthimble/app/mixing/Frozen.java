@@ -3,39 +3,47 @@ package kindthimble.app.mixing;
 import java.util.List;
 import java.util.Map;
 import kindthimble.app.bowls.PourView;
-import kindthimble.app.order.OrderDetails;
+import kindthimble.app.order.Member;
+import kindthimble.app.tint.GelService;
 import kindthimble.app.tint.TintView;
-import kindthimble.core.design.Design;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.shop.ShopSettings;
 
 /**
- * A plan as it was when mixing started, kept whole with all that it came from.
+ * A plan as it was when mixing started, kept whole with all that it came from: what is shown of it reads nothing else.
  *
- * @param pour the plan
- * @param details of the order
- * @param designs of the order
+ * @param format version of this document, {@value #FORMAT}
+ * @param orders that are mixed together, the leading one first
+ * @param pour the plan, by the keys of the leading order
  * @param shop the shop's numbers
  * @param recipe the base
- * @param tints of its bowls by key; null in a plan of before there were any
+ * @param tints of its bowls by key
+ * @param gels the bottles on the shelf, by key
  */
 record Frozen(
+        int format,
+        List<Member> orders,
         PourView pour,
-        OrderDetails details,
-        List<Counted> designs,
         ShopSettings shop,
         BaseRecipe recipe,
-        Map<String, TintView> tints) {
-    /** A design and how many of it. */
-    record Counted(int count, Design document) {}
+        Map<String, TintView> tints,
+        Map<String, GelService.Bottle> gels) {
+    static final int FORMAT = 2;
+
+    Frozen {
+        orders = List.copyOf(orders);
+        tints = tints == null ? Map.of() : Map.copyOf(tints);
+        gels = gels == null ? Map.of() : Map.copyOf(gels);
+    }
 
     MixingView.FrozenFrom kept() {
         return new MixingView.FrozenFrom(
-                designs.stream()
+                orders.stream()
+                        .flatMap(order -> order.designs().stream())
                         .map(design -> design.count() + " " + design.document().name())
                         .toList(),
                 recipe.name(),
-                details.floodSeconds(),
-                details.extra());
+                orders.get(0).details().floodSeconds(),
+                orders.get(0).details().extra());
     }
 }

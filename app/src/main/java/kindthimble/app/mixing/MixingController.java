@@ -33,6 +33,18 @@ class MixingController {
         return mixing.restart(order);
     }
 
+    /** Another order is mixed together with this one. */
+    @PostMapping("/with/{other}")
+    MixingView mixWith(@PathVariable long order, @PathVariable long other) {
+        return mixing.mixWith(order, other);
+    }
+
+    /** Another order is mixed alone again. */
+    @DeleteMapping("/with/{other}")
+    MixingView part(@PathVariable long order, @PathVariable long other) {
+        return mixing.part(order, other);
+    }
+
     @PostMapping("/jars/{jar}")
     MixingView takeJar(@PathVariable long order, @PathVariable long jar) {
         return mixing.takeJar(order, jar, true);

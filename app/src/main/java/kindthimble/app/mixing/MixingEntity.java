@@ -5,11 +5,9 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import org.hibernate.annotations.JdbcTypeCode;
-import org.hibernate.annotations.Mutability;
 import org.hibernate.type.SqlTypes;
-import org.hibernate.type.descriptor.java.Immutability;
 
-/** That an order is being mixed, and by which plan. */
+/** That a mixing has started, and by which plan; its number is that of the order that leads it. */
 @Entity
 @Table(name = "mixing")
 class MixingEntity {
@@ -19,22 +17,25 @@ class MixingEntity {
     private Instant startedAt;
 
     @JdbcTypeCode(SqlTypes.JSON)
-    @Mutability(Immutability.class)
-    private Frozen frozen;
+    private String frozen;
 
     protected MixingEntity() {}
 
-    MixingEntity(long orderId, Instant startedAt, Frozen frozen) {
+    MixingEntity(long orderId, Instant startedAt, String frozen) {
         this.orderId = orderId;
         this.startedAt = startedAt;
         this.frozen = frozen;
+    }
+
+    long orderId() {
+        return orderId;
     }
 
     Instant startedAt() {
         return startedAt;
     }
 
-    Frozen frozen() {
+    String frozen() {
         return frozen;
     }
 }

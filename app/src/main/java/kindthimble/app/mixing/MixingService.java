@@ -8,21 +8,21 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.UnaryOperator;
 import kindthimble.app.bowls.PourView;
 import kindthimble.app.order.OrderService;
-import kindthimble.app.order.OrderView;
+import kindthimble.app.order.OrderSummary;
+import kindthimble.app.order.Planned;
 import kindthimble.app.shelf.ShelfService;
-import kindthimble.app.shop.ShopService;
 import kindthimble.app.tint.GelService;
-import kindthimble.app.tint.TintService;
 import kindthimble.app.tint.TintView;
 import kindthimble.core.catalogue.Refused;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.pour.Difference;
+import kindthimble.core.pour.Jar;
 import kindthimble.core.pour.Joining;
 import kindthimble.core.pour.Ladder;
 import kindthimble.core.pour.MixingOrder;
@@ -33,7 +33,10 @@ import kindthimble.core.tint.Gel;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Says how an order is mixed, and keeps the plan once that has started. */
+/**
+ * Says how orders are mixed, and keeps the plan once that has started. A mixing is one thing of one or several orders: seen from each of
+ * them, and started, topped up and given up once. It goes by the number of the order that leads it.
+ */
 @Service
 @Transactional
 public class MixingService {
@@ -41,26 +44,23 @@ public class MixingService {
 
     private final MixingRepository mixings;
     private final OrderService orders;
-    private final ShopService shop;
     private final ShelfService shelf;
     private final GelService gels;
-    private final TintService tints;
+    private final FrozenJson json;
     private final Clock clock;
 
     MixingService(
             MixingRepository mixings,
             OrderService orders,
-            ShopService shop,
             ShelfService shelf,
             GelService gels,
-            TintService tints,
+            FrozenJson json,
             Clock clock) {
         this.mixings = mixings;
         this.orders = orders;
-        this.shop = shop;
         this.shelf = shelf;
         this.gels = gels;
-        this.tints = tints;
+        this.json = json;
         this.clock = clock;
     }
 
@@ -69,104 +69,188 @@ public class MixingService {
      */
     @Transactional(readOnly = true)
     public MixingView view(long order) {
-        PourView now = orders.pour(order);
-        ShopSettings settings = shop.settings();
-        BaseRecipe recipe = orders.recipe(order);
-        Optional<MixingEntity> mixing = mixings.findById(order);
-        PourView shown = mixing.map(m -> m.frozen().pour()).orElse(now);
-        Palette looks = looks(shown);
-        Bowls bowls = new Bowls(tints.with(recipe), shown);
-        Map<String, TintView> tinted = mixing.map(m -> m.frozen().tints()).orElseGet(bowls::tints);
-        Difference difference = mixing.map(
-                        m -> Difference.between(m.frozen().pour().pour(), now.pour(), settings, recipe))
-                .orElse(null);
-        List<MixingOrder.Step> steps = MixingOrder.of(shown.pour(), looks);
-        Map<String, List<Ladder.Rung>> ladders = new LinkedHashMap<>();
-        shown.pour().bowls().forEach(bowl -> ladders.put(bowl.colour(), Ladder.of(bowl)));
+        return mixings.findById(orders.leading(order))
+                .map(mixing -> started(order, mixing))
+                .orElseGet(() -> planned(order));
+    }
+
+    /** A mixing that has not started: all follows from the orders as they are now. */
+    private MixingView planned(long order) {
+        Planned now = orders.planned(order);
+        Palette looks = looks(now.view());
+        Bowls bowls = new Bowls(now.tinter(), now.view());
+        Map<String, TintView> tints = bowls.tints();
+        Follows follows = follows(now.view(), looks, now.settings());
+        return new MixingView(
+                now.view(),
+                follows.steps,
+                follows.minutes,
+                follows.ladders,
+                follows.tips,
+                tints,
+                Map.of(),
+                bowls.families(looks),
+                Joining.of(
+                        now.view().pour(),
+                        looks,
+                        (from, into) -> orders.pourJoined(order, from, into).pour()),
+                shopping(now.view(), now.recipe(), now.settings(), tints, gels.bottles()),
+                jars(now, looks),
+                neighbours(order),
+                now.view().colours(),
+                null,
+                null,
+                null);
+    }
+
+    /** A mixing that has started: the plan that was kept, and what has come about since. */
+    private MixingView started(long order, MixingEntity mixing) {
+        Frozen frozen = json.read(mixing.frozen(), mixing.orderId());
+        // As the leading order knows the bowls, so that they are the frozen ones; then by the keys of the order that
+        // looks.
+        Planned now = orders.plannedWith(mixing.orderId(), frozen.shop(), frozen.recipe());
+        UnaryOperator<String> keys = order == mixing.orderId()
+                ? UnaryOperator.identity()
+                : Renamed.keys(now.view(), orders.planned(order).view());
+        PourView shown = Renamed.of(frozen.pour(), keys);
+        PourView nowShown = Renamed.of(now.view(), keys);
+        Map<String, TintView> tints = Renamed.of(frozen.tints(), keys);
+        Difference difference = Difference.between(shown.pour(), nowShown.pour(), frozen.shop(), frozen.recipe());
+        Follows follows = follows(shown, looks(shown), frozen.shop());
+        Map<String, PourView.BowlColour> names = new LinkedHashMap<>();
+        shown.colours().forEach(colour -> names.put(colour.key(), colour));
+        nowShown.colours().forEach(colour -> names.putIfAbsent(colour.key(), colour));
         return new MixingView(
                 shown,
-                steps,
-                steps.stream().mapToDouble(MixingOrder.Step::minutes).sum(),
-                ladders,
-                TipUse.tooFew(
-                        shown.pour(),
-                        steps.stream()
-                                .filter(step -> step.doing() == MixingOrder.Doing.TINT)
-                                .map(MixingOrder.Step::colour)
-                                .toList(),
-                        settings),
-                tinted,
-                difference == null ? Map.of() : bowls.topUps(difference, now),
-                mixing.isPresent() ? List.of() : bowls.families(looks),
-                mixing.isPresent()
-                        ? List.of()
-                        : Joining.of(
-                                now.pour(),
-                                looks,
-                                (from, into) ->
-                                        orders.pourJoined(order, from, into).pour()),
-                shopping(shown, recipe, settings, tinted),
-                jars(order, recipe),
+                follows.steps,
+                follows.minutes,
+                follows.ladders,
+                follows.tips,
+                tints,
+                new Bowls(now.tinter(), nowShown).topUps(difference, nowShown),
+                List.of(),
+                List.of(),
+                shopping(shown, frozen.recipe(), frozen.shop(), tints, frozen.gels()),
+                List.of(),
                 neighbours(order),
-                mixing.map(MixingEntity::startedAt).orElse(null),
-                mixing.map(m -> m.frozen().kept()).orElse(null),
+                List.copyOf(names.values()),
+                mixing.startedAt(),
+                frozen.kept(),
                 difference);
     }
 
     /** Keeps the plan as it is now; later changes show as differences to it. */
     MixingView start(long order) {
-        PourView pour = orders.pour(order);
-        if (pour.pour().bowls().isEmpty()) {
-            throw new Refused("", "There is nothing to mix yet: no design of this order has icing on it.");
-        }
-        if (!mixings.existsById(order)) {
-            OrderView view = orders.order(order);
-            List<Frozen.Counted> designs = view.designs().stream()
-                    .map(design -> new Frozen.Counted(design.count(), design.document()))
-                    .toList();
+        long leading = orders.leading(order);
+        if (!mixings.existsById(leading)) {
+            Planned now = orders.planned(leading);
+            if (now.view().pour().bowls().isEmpty()) {
+                throw new Refused("", "There is nothing to mix yet: no design of this order has icing on it.");
+            }
             mixings.saveAndFlush(new MixingEntity(
-                    order,
+                    leading,
                     clock.instant().truncatedTo(ChronoUnit.SECONDS),
-                    new Frozen(
-                            pour,
-                            view.details(),
-                            designs,
-                            shop.settings(),
-                            orders.recipe(order),
-                            new Bowls(tints.with(orders.recipe(order)), pour).tints())));
+                    json.written(new Frozen(
+                            Frozen.FORMAT,
+                            orders.members(leading),
+                            now.view(),
+                            now.settings(),
+                            now.recipe(),
+                            new Bowls(now.tinter(), now.view()).tints(),
+                            gels.bottles()))));
         }
         return view(order);
     }
 
-    /** Gives the frozen plan up: the order is planned afresh. */
+    /** Gives the frozen plan up: the mixing is planned afresh. */
     MixingView restart(long order) {
-        mixings.deleteById(order);
+        mixings.deleteById(orders.leading(order));
         mixings.flush();
+        return view(order);
+    }
+
+    /** Mixes another order together with this one; where one of the two has started, the other joins that. */
+    public MixingView mixWith(long order, long other) {
+        boolean hasStarted = mixings.existsById(orders.leading(order));
+        boolean otherHasStarted = mixings.existsById(orders.leading(other));
+        if (hasStarted && otherHasStarted && orders.leading(order) != orders.leading(other)) {
+            throw new Refused(
+                    "", "Both are being mixed already, each by a plan of its own. Plan one of them afresh first.");
+        }
+        if (otherHasStarted) {
+            orders.mixTogether(other, order);
+        } else {
+            orders.mixTogether(order, other);
+        }
+        return view(order);
+    }
+
+    /** Has another order mixed alone again. */
+    MixingView part(long order, long other) {
+        if (orders.leading(order) != orders.leading(other)) {
+            throw new Refused("", "These two are not mixed together.");
+        }
+        if (mixings.existsById(orders.leading(order))) {
+            throw new Refused("", "They are being mixed as one already. Plan afresh first, then part them.");
+        }
+        orders.part(other);
         return view(order);
     }
 
     /** Sets a jar aside for an order, or back on the shelf. */
     MixingView takeJar(long order, long jar, boolean taken) {
-        orders.order(order);
+        orders.leading(order);
         shelf.takeFor(jar, taken ? order : null);
         return view(order);
     }
 
+    private record Follows(
+            List<MixingOrder.Step> steps, double minutes, Map<String, List<Ladder.Rung>> ladders, List<TipUse> tips) {}
+
+    private static Follows follows(PourView view, Palette looks, ShopSettings settings) {
+        List<MixingOrder.Step> steps = MixingOrder.of(view.pour(), looks);
+        Map<String, List<Ladder.Rung>> ladders = new LinkedHashMap<>();
+        view.pour().bowls().forEach(bowl -> ladders.put(bowl.colour(), Ladder.of(bowl)));
+        List<String> inOrder = steps.stream()
+                .filter(step -> step.doing() == MixingOrder.Doing.THIN)
+                .map(MixingOrder.Step::colour)
+                .distinct()
+                .toList();
+        return new Follows(
+                steps,
+                steps.stream().mapToDouble(MixingOrder.Step::minutes).sum(),
+                ladders,
+                TipUse.tooFew(view.pour(), inOrder, settings));
+    }
+
     private List<Shopping.ToBuy> shopping(
-            PourView pour, BaseRecipe recipe, ShopSettings settings, Map<String, TintView> tinted) {
+            PourView pour,
+            BaseRecipe recipe,
+            ShopSettings settings,
+            Map<String, TintView> tinted,
+            Map<String, GelService.Bottle> kept) {
         Map<String, Double> drops = new TreeMap<>();
         tinted.values().stream()
                 .filter(tint -> tint.recipe() != null)
                 .flatMap(tint -> tint.recipe().doses().stream())
                 .forEach(dose -> drops.merge(dose.gel(), dose.grams() / Gel.DROP_GRAMS, Double::sum));
+        Map<String, GelService.Bottle> onShelf = gels.bottles();
         Map<String, Shopping.Bottle> bottles = new HashMap<>();
-        gels.bottles()
-                .forEach((key, b) ->
-                        bottles.put(key, new Shopping.Bottle(b.name(), b.dropsLeft(), b.bottleDrops(), b.price())));
+        kept.forEach((key, b) -> bottles.put(
+                key,
+                new Shopping.Bottle(
+                        b.name(),
+                        onShelf.containsKey(key) ? onShelf.get(key).dropsLeft() : 0,
+                        b.bottleDrops(),
+                        b.price())));
+        Map<String, String> colours = new HashMap<>();
+        pour.colours().forEach(colour -> colours.put(colour.key(), colour.name()));
+        Map<String, Double> amounts = shelf.amounts();
         List<Shopping.ToBuy> lines =
-                new ArrayList<>(Shopping.of(pour.pour(), recipe, shelf.amounts(), settings.cookiesPerBox()));
+                new ArrayList<>(Shopping.of(pour.pour(), recipe, amounts, settings.cookiesPerBox()));
         lines.addAll(Shopping.gels(drops, bottles));
-        return lines;
+        lines.addAll(Shopping.supplies(pour.pour().supplies(), amounts, key -> colours.getOrDefault(key, key)));
+        return Shopping.toBuyFirst(lines);
     }
 
     private static Palette looks(PourView pour) {
@@ -175,32 +259,31 @@ public class MixingService {
         return new Palette(looks);
     }
 
-    private List<MixingView.FittingJar> jars(long order, BaseRecipe recipe) {
+    private List<MixingView.FittingJar> jars(Planned now, Palette looks) {
         List<MixingView.FittingJar> fitting = new ArrayList<>();
-        shelf.jarsOf(order).stream()
-                .filter(jar -> orders.bowlFor(order, jar) != null)
-                .forEach(jar -> fitting.add(new MixingView.FittingJar(jar, orders.bowlFor(order, jar), true)));
-        shelf.freeJars(recipe.key()).stream()
-                .filter(jar -> orders.bowlFor(order, jar) != null)
-                .forEach(jar -> fitting.add(new MixingView.FittingJar(jar, orders.bowlFor(order, jar), false)));
+        now.orders().forEach(order -> shelf.jarsOf(order).forEach(jar -> fit(jar, looks, true, fitting)));
+        shelf.freeJars(now.recipe().key()).forEach(jar -> fit(jar, looks, false, fitting));
         return fitting;
     }
 
+    private static void fit(ShelfService.Jar jar, Palette looks, boolean taken, List<MixingView.FittingJar> fitting) {
+        Jar.bowlFor(Lab.ofHex(jar.hex()), looks)
+                .ifPresent(bowl -> fitting.add(new MixingView.FittingJar(jar, bowl, taken)));
+    }
+
     private List<MixingView.Neighbour> neighbours(long id) {
-        OrderView order = orders.order(id);
-        return orders.all().stream()
+        List<OrderSummary> all = orders.summaries();
+        OrderSummary order =
+                all.stream().filter(one -> one.id() == id).findFirst().orElseThrow();
+        return all.stream()
                 .filter(other -> other.id() != id)
-                .filter(other -> Duration.between(
-                                        order.details().handOver(),
-                                        other.details().handOver())
-                                .abs()
-                                .compareTo(NEAR)
-                        <= 0)
+                .filter(other -> other.leading() == order.leading()
+                        || Duration.between(order.handOver(), other.handOver())
+                                        .abs()
+                                        .compareTo(NEAR)
+                                <= 0)
                 .map(other -> new MixingView.Neighbour(
-                        other.id(),
-                        other.details().name(),
-                        other.details().handOver(),
-                        order.details().mixedWith().contains(other.id())))
+                        other.id(), other.name(), other.handOver(), other.leading() == order.leading()))
                 .toList();
     }
 }

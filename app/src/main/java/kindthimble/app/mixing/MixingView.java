@@ -31,6 +31,7 @@ import kindthimble.core.pour.TipUse;
  * @param shopping what is needed, and what the shelf lacks of it
  * @param jars left-over icing that fits a bowl of this order
  * @param neighbours orders handed over within a week of this one
+ * @param names of colours and designs that the difference speaks of, by key and number
  * @param startedAt when mixing started; null when it has not
  * @param kept what the frozen plan came from; null when it has not started
  * @param difference what has come about since then; null when it has not started
@@ -48,6 +49,7 @@ public record MixingView(
         List<Shopping.ToBuy> shopping,
         List<FittingJar> jars,
         List<Neighbour> neighbours,
+        List<PourView.BowlColour> names,
         @Nullable Instant startedAt,
         @Nullable FrozenFrom kept,
         @Nullable Difference difference) {

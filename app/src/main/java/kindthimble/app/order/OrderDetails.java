@@ -22,7 +22,6 @@ import kindthimble.core.shop.HouseDefaults;
  * @param palette its colours
  * @param recipe key of its base, or null for the shop's
  * @param filling how its cookies are filled, or null for the shop's way
- * @param mixedWith other orders whose icing is mixed together with this one's
  */
 public record OrderDetails(
         String name,
@@ -40,8 +39,7 @@ public record OrderDetails(
         Extra extra,
         List<PaletteColour> palette,
         @Nullable String recipe,
-        @Nullable Filling filling,
-        List<Long> mixedWith) {
+        @Nullable Filling filling) {
     static final int LONGEST_NAME = 80;
     static final int LONGEST_CLIENT = 120;
     private static final int FIRST_YEAR = 2000;
@@ -80,18 +78,17 @@ public record OrderDetails(
                 wanted,
                 PaletteColour.checked(palette == null ? PaletteColour.starters() : palette),
                 recipe == null || recipe.isBlank() ? null : recipe,
-                filling,
-                mixedWith == null ? List.of() : mixedWith.stream().distinct().toList());
+                filling);
     }
 
     /** The same with other colours. */
     OrderDetails withPalette(List<PaletteColour> other) {
-        return new OrderDetails(name, client, handOver, floodSeconds, extra, other, recipe, filling, mixedWith);
+        return new OrderDetails(name, client, handOver, floodSeconds, extra, other, recipe, filling);
     }
 
     /** The same with another hand-over. */
     public OrderDetails at(LocalDateTime other) {
-        return new OrderDetails(name, client, other, floodSeconds, extra, palette, recipe, filling, mixedWith);
+        return new OrderDetails(name, client, other, floodSeconds, extra, palette, recipe, filling);
     }
 
     /** The key of the colour out of whose bowl a colour comes. */

@@ -1,7 +1,6 @@
 package kindthimble.app.order;
 
 import jakarta.persistence.CollectionTable;
-import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.Entity;
@@ -47,11 +46,8 @@ class OrderEntity {
     @Enumerated(EnumType.STRING)
     private Filling filling;
 
-    @ElementCollection
-    @CollectionTable(name = "mixed_with", joinColumns = @JoinColumn(name = "order_id"))
-    @OrderColumn(name = "position")
-    @Column(name = "other_id")
-    private List<Long> mixedWith = new ArrayList<>();
+    /** The order that leads the mixing which this one belongs to; null where it leads, or is mixed alone. */
+    private Long mixedInto;
 
     @ElementCollection
     @CollectionTable(name = "palette_colour", joinColumns = @JoinColumn(name = "order_id"))
@@ -77,10 +73,6 @@ class OrderEntity {
         flatPercent = details.extra().flatPercent();
         recipe = details.recipe();
         filling = details.filling();
-        if (!details.mixedWith().equals(List.copyOf(mixedWith))) {
-            mixedWith.clear();
-            mixedWith.addAll(details.mixedWith());
-        }
         List<ColourRow> rows = details.palette().stream()
                 .map(colour -> new ColourRow(
                         colour.key(),
@@ -113,8 +105,7 @@ class OrderEntity {
                                 row.letDownFrom()))
                         .toList(),
                 recipe,
-                filling,
-                List.copyOf(mixedWith));
+                filling);
     }
 
     long id() {
@@ -123,6 +114,22 @@ class OrderEntity {
 
     int version() {
         return version;
+    }
+
+    Long mixedInto() {
+        return mixedInto;
+    }
+
+    void mixInto(Long leading) {
+        mixedInto = leading;
+    }
+
+    /** Base and allowance are those of the whole mixing. */
+    void mixLike(OrderEntity other) {
+        recipe = other.recipe;
+        extraSchool = other.extraSchool;
+        risk = other.risk;
+        flatPercent = other.flatPercent;
     }
 
     boolean isRemoved() {

@@ -2,12 +2,9 @@ package kindthimble.app.order;
 
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
 import kindthimble.app.bowls.PourView;
 import kindthimble.app.cookie.CookieService;
 import kindthimble.app.cookie.Kitchen;
@@ -22,11 +19,11 @@ import kindthimble.core.colour.Palette;
 import kindthimble.core.design.Design;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.pour.CookieSet;
+import kindthimble.core.pour.Demand;
 import kindthimble.core.pour.Jar;
 import kindthimble.core.pour.Pour;
 import kindthimble.core.pour.Pouring;
 import kindthimble.core.pour.Tally;
-import kindthimble.core.shop.HouseDefaults;
 import kindthimble.core.shop.ShopSettings;
 import org.springframework.stereotype.Component;
 
@@ -36,8 +33,10 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class OrderPlanner {
-    /** Colours of two orders nearer than this are one bowl. */
-    private static final double SAME_DELTA_E = 1;
+    /** How often gel and grams are brought into line: a bowl's drops follow from its grams, and these a little from the drops. */
+    private static final int MOST_ROUNDS = 6;
+
+    private static final double GEL_TOLERANCE_GRAMS = 0.004;
 
     private final DesignRepository designs;
     private final OrderRepository orders;
@@ -73,6 +72,22 @@ class OrderPlanner {
         return Kitchen.of(shop.settings(), recipe(details), details.floodSeconds(), details.looks(), details.filling());
     }
 
+    /** All orders that are mixed with one, that one with them; the leading one first. */
+    Mixed mixed(OrderEntity order) {
+        OrderEntity leading = order.mixedInto() == null
+                ? order
+                : orders.findById(order.mixedInto()).orElse(order);
+        List<OrderEntity> all = new ArrayList<>();
+        if (!leading.isRemoved()) {
+            all.add(leading);
+        }
+        all.addAll(orders.findByMixedIntoAndRemovedAtIsNullOrderByIdAsc(leading.id()));
+        if (all.isEmpty()) {
+            all.add(order);
+        }
+        return Mixed.of(all);
+    }
+
     DesignView view(DesignEntity design, Kitchen kitchen) {
         try {
             return new DesignView(
@@ -91,132 +106,151 @@ class OrderPlanner {
     /** The plan of an order; why there is none where it can't be worked out. */
     PlanView plan(OrderEntity order) {
         try {
-            return new PlanView(pour(order, UnaryOperator.identity()), null);
+            PourView view = pour(order, UnaryOperator.identity()).view();
+            return new PlanView(view, null, share(order, view));
         } catch (Refused refused) {
-            return new PlanView(null, refused.getMessage());
+            return new PlanView(null, refused.getMessage(), null);
         }
     }
 
+    /** What of a pour is the order's own. */
+    private PlanView.OwnShare share(OrderEntity order, PourView view) {
+        List<String> own = view.designs().stream()
+                .filter(design -> design.order() == order.id())
+                .map(PourView.Drinker::design)
+                .toList();
+        Tally tally = new Tally(recipe(order.details()), shop.settings().breakagePercent());
+        int cookiesOwn = 0;
+        int sparesOwn = 0;
+        for (DesignEntity design : designs.findByOrderIdAndRemovedAtIsNullOrderByPositionAscIdAsc(order.id())) {
+            cookiesOwn += design.count();
+            sparesOwn += tally.spares(design.count());
+        }
+        double grams = view.pour().bowls().stream()
+                .flatMap(bowl -> bowl.portions().stream())
+                .flatMap(portion -> portion.drinks().stream())
+                .filter(drink -> own.contains(drink.design()))
+                .mapToDouble(Demand.Drink::grams)
+                .sum();
+        return new PlanView.OwnShare(cookiesOwn, sparesOwn, grams);
+    }
+
+    Planned pour(OrderEntity order, UnaryOperator<String> joined) {
+        Mixed mixed = mixed(order);
+        return pour(
+                order, mixed, joined, shop.settings(), recipe(mixed.leading().details()));
+    }
+
     /**
-     * The pour of an order.
+     * The pour of an order and those mixed with it.
      *
-     * @param joined given the key of a bowl, that of the bowl which would take its place
+     * @param joined given the key of a bowl as the order knows it, that of the bowl which would take its place
+     * @param settings the shop's numbers
+     * @param recipe the base
      * @throws Refused when it can't be worked out
      */
-    PourView pour(OrderEntity order, UnaryOperator<String> joined) {
-        OrderDetails details = order.details();
-        BaseRecipe recipe = recipe(details);
-        ShopSettings settings = shop.settings();
-        Together together = together(order, details, settings, recipe);
-        Set<String> apart = details.palette().stream()
-                .filter(PaletteColour::isApart)
-                .map(PaletteColour::key)
-                .collect(Collectors.toSet());
+    Planned pour(
+            OrderEntity order, Mixed mixed, UnaryOperator<String> joined, ShopSettings settings, BaseRecipe recipe) {
+        Map<String, String> keys = mixed.keysFor(order);
+        Map<String, String> back = new HashMap<>();
+        keys.forEach((bowl, key) -> back.putIfAbsent(key, bowl));
+        UnaryOperator<String> joinedBowls =
+                bowl -> back.getOrDefault(joined.apply(keys.getOrDefault(bowl, bowl)), bowl);
+        List<PourView.Drinker> drinkers = new ArrayList<>();
+        List<CookieSet.Line> lines = new ArrayList<>();
+        mixed.orders().forEach(one -> add(one, mixed, settings, recipe, lines, drinkers));
         Tinter tinter = tints.with(recipe);
-        Map<String, Double> gelShares = new HashMap<>();
-        together.colours.forEach((key, colour) -> gelShares.put(key, tinter.gelShare(colour.hex())));
+        Map<String, String> hexes = new HashMap<>();
+        mixed.bowls().bowls().forEach(bowl -> hexes.put(bowl.key(), mixed.hex(bowl)));
         Map<String, Pouring.LetDown> letDowns = new HashMap<>();
-        together.letDowns.forEach((light, mother) -> letDowns.put(
-                light,
-                new Pouring.LetDown(
-                        mother,
-                        tinter.shade(
-                                        together.colours.get(light).hex(),
-                                        together.colours.get(mother).hex())
-                                .share())));
-        Pouring.Wishes wishes =
-                new Pouring.Wishes(apart, jars(order.id(), recipe, together.looks()), gelShares, letDowns);
-        Pour pour = new Pouring(settings, recipe, details.extra().allowance(), wishes)
-                .of(new Tally(recipe, settings.breakagePercent(), joined).of(new CookieSet(together.lines)));
-        return new PourView(
+        mixed.bowls()
+                .letDowns()
+                .forEach((light, mother) -> letDowns.put(
+                        light,
+                        new Pouring.LetDown(
+                                mother,
+                                tinter.shade(hexes.get(light), hexes.get(mother))
+                                        .share())));
+        Demand demand = new Tally(recipe, settings.breakagePercent(), joinedBowls).of(new CookieSet(lines));
+        List<Jar> jars = jars(mixed, recipe);
+        Pour pour = inLine(
+                demand,
+                tinter,
+                hexes,
+                gelShares -> new Pouring(
+                        settings,
+                        recipe,
+                        mixed.leading().details().extra().allowance(),
+                        new Pouring.Wishes(mixed.apart(), jars, gelShares, letDowns)));
+        PourView view = new PourView(
                 recipe.name(),
                 recipe.key(),
                 recipe.curve().ownCountSeconds(),
                 recipe.caution(),
-                List.copyOf(together.colours.values()),
-                together.drinkers,
-                pour);
+                mixed.bowls().bowls().stream()
+                        .map(bowl -> new PourView.BowlColour(keys.get(bowl.key()), bowl.name(), hexes.get(bowl.key())))
+                        .toList(),
+                drinkers,
+                mixed.bowls().namesakes().stream()
+                        .map(one -> new PourView.Namesakes(
+                                one.name(), keys.get(one.one()), keys.get(one.other()), one.deltaE()))
+                        .toList(),
+                pour.renamed(bowl -> keys.getOrDefault(bowl, bowl)));
+        return new Planned(
+                view,
+                recipe,
+                settings,
+                tinter,
+                mixed.orders().stream().map(OrderEntity::id).toList());
     }
 
-    /** The cookies of several orders, in the colours of their common bowls. */
-    private static final class Together {
-        private final List<CookieSet.Line> lines = new ArrayList<>();
-        private final List<PourView.Drinker> drinkers = new ArrayList<>();
-        private final Map<String, PourView.BowlColour> colours = new LinkedHashMap<>();
+    private interface WithGel {
+        Pouring of(Map<String, Double> gelShares);
+    }
 
-        /** Keys of light bowls, each with that of the bowl that it is let down from. */
-        private final Map<String, String> letDowns = new HashMap<>();
-
-        Palette looks() {
-            Map<String, Lab> looks = new HashMap<>();
-            colours.forEach((key, colour) -> looks.put(key, Lab.ofHex(colour.hex())));
-            return new Palette(looks);
-        }
-
-        /** The bowl for a colour of another order: one that is called or looks the same, or a new one. */
-        String bowlFor(long order, PaletteColour colour) {
-            Lab look = Lab.ofHex(colour.hex());
-            for (PourView.BowlColour bowl : colours.values()) {
-                if (bowl.name().equalsIgnoreCase(colour.name())
-                        || look.differenceTo(Lab.ofHex(bowl.hex())) < SAME_DELTA_E) {
-                    return bowl.key();
+    /**
+     * The pour whose gel is that of the recipes shown for its bowls: whole drops for just these grams.
+     */
+    private static Pour inLine(Demand demand, Tinter tinter, Map<String, String> hexes, WithGel pouring) {
+        Map<String, Double> shares = new HashMap<>();
+        demand.colours().forEach(colour -> shares.put(colour.colour(), tinter.gelShare(hexes.get(colour.colour()))));
+        Pour pour = pouring.of(shares).of(demand);
+        for (int round = 0; round < MOST_ROUNDS; round++) {
+            double off = 0;
+            for (Pour.Bowl bowl : pour.bowls()) {
+                if (bowl.letDown() == null && bowl.mixedGrams() > Tinter.LEAST_GRAMS) {
+                    double gel = tinter.forBowl(hexes.get(bowl.colour()), bowl.mixedGrams())
+                            .recipe()
+                            .gelGrams();
+                    off = Math.max(off, Math.abs(gel - bowl.gelGrams()));
+                    shares.put(bowl.colour(), gel / bowl.mixedGrams());
                 }
             }
-            String key = order + "-" + colour.key();
-            colours.put(key, new PourView.BowlColour(key, colour.name(), colour.hex()));
-            return key;
-        }
-    }
-
-    private Together together(OrderEntity order, OrderDetails details, ShopSettings settings, BaseRecipe recipe) {
-        Together together = new Together();
-        details.palette().forEach(c -> {
-            together.colours.put(c.key(), new PourView.BowlColour(c.key(), c.name(), c.hex()));
-            if (c.letDownFrom() != null) {
-                together.letDowns.put(c.key(), details.bowlOf(c.letDownFrom()));
+            if (off < GEL_TOLERANCE_GRAMS) {
+                return pour;
             }
-        });
-        add(together, order, details, settings, recipe, details::bowlOf);
-        for (long other : details.mixedWith()) {
-            orders.findById(other)
-                    .filter(found -> !found.isRemoved() && found.id() != order.id())
-                    .ifPresent(found -> {
-                        OrderDetails theirs = found.details();
-                        Map<String, String> bowls = new HashMap<>();
-                        theirs.palette().forEach(c -> bowls.put(c.key(), together.bowlFor(found.id(), c)));
-                        theirs.palette().stream()
-                                .filter(c -> c.letDownFrom() != null)
-                                .filter(c -> !bowls.get(c.key()).equals(bowls.get(c.letDownFrom())))
-                                .forEach(c -> together.letDowns.putIfAbsent(
-                                        bowls.get(c.key()), details.bowlOf(bowls.get(c.letDownFrom()))));
-                        add(
-                                together,
-                                found,
-                                theirs,
-                                settings,
-                                recipe,
-                                key -> details.bowlOf(bowls.get(theirs.bowlOf(key))));
-                    });
+            pour = pouring.of(shares).of(demand);
         }
-        return together;
+        return pour;
     }
 
     private void add(
-            Together together,
             OrderEntity order,
-            OrderDetails details,
+            Mixed mixed,
             ShopSettings settings,
             BaseRecipe recipe,
-            UnaryOperator<String> bowls) {
+            List<CookieSet.Line> lines,
+            List<PourView.Drinker> drinkers) {
+        OrderDetails details = order.details();
         Kitchen kitchen = Kitchen.of(settings, recipe, details.floodSeconds(), details.looks(), details.filling());
         Kitchen common = Kitchen.of(settings, recipe, details.floodSeconds(), Palette.UNKNOWN, details.filling());
         for (DesignEntity design : designs.findByOrderIdAndRemovedAtIsNullOrderByPositionAscIdAsc(order.id())) {
             Design document = design.document();
-            Design inBowls = document.recoloured(bowls);
+            Design inBowls = document.recoloured(mixed.bowlsOf(order));
             String id = Long.toString(design.id());
             try {
                 // Of most designs the colours are the bowls', and what was measured for the screen serves again.
-                together.lines.add(new CookieSet.Line(
+                lines.add(new CookieSet.Line(
                         id,
                         inBowls.equals(document)
                                 ? cookies.measure(document, kitchen)
@@ -225,36 +259,23 @@ class OrderPlanner {
             } catch (Refused refused) {
                 throw new Refused("", document.name() + ": " + refused.getMessage());
             }
-            together.drinkers.add(new PourView.Drinker(id, document.name(), order.id(), details.name()));
+            drinkers.add(new PourView.Drinker(id, document.name(), order.id(), details.name()));
         }
     }
 
-    /** The jars set aside for an order, each with the bowl whose colour it has. */
-    private List<Jar> jars(long order, BaseRecipe recipe, Palette looks) {
+    /** The jars set aside for these orders, each with the bowl whose colour it has. */
+    private List<Jar> jars(Mixed mixed, BaseRecipe recipe) {
         List<Jar> fitting = new ArrayList<>();
-        for (ShelfService.Jar jar : shelf.jarsOf(order)) {
-            if (jar.recipe().equals(recipe.key())) {
-                String bowl = bowlOf(jar, looks);
-                if (bowl != null) {
-                    fitting.add(new Jar(jar.id().toString(), bowl, jar.grams(), jar.countSeconds()));
+        Palette looks = mixed.looks();
+        for (OrderEntity order : mixed.orders()) {
+            for (ShelfService.Jar jar : shelf.jarsOf(order.id())) {
+                if (jar.recipe().equals(recipe.key())) {
+                    Jar.bowlFor(Lab.ofHex(jar.hex()), looks)
+                            .ifPresent(bowl ->
+                                    fitting.add(new Jar(jar.id().toString(), bowl, jar.grams(), jar.countSeconds())));
                 }
             }
         }
         return fitting;
-    }
-
-    /** The bowl whose colour a jar has; null for none. */
-    static String bowlOf(ShelfService.Jar jar, Palette looks) {
-        Lab look = Lab.ofHex(jar.hex());
-        String best = null;
-        double least = HouseDefaults.JAR_FITS_DELTA_E;
-        for (Map.Entry<String, Lab> colour : looks.colours().entrySet()) {
-            double apart = look.differenceTo(colour.getValue());
-            if (apart <= least) {
-                least = apart;
-                best = colour.getKey();
-            }
-        }
-        return best;
     }
 }

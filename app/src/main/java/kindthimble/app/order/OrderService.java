@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import kindthimble.app.bowls.PourView;
@@ -13,10 +12,10 @@ import kindthimble.app.cookie.CookieService;
 import kindthimble.app.cookie.Kitchen;
 import kindthimble.app.http.NotThere;
 import kindthimble.app.http.Stale;
-import kindthimble.app.shelf.ShelfService;
 import kindthimble.core.catalogue.Refused;
 import kindthimble.core.design.Design;
 import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.shop.ShopSettings;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -81,25 +80,64 @@ public class OrderService {
      */
     @Transactional(readOnly = true)
     public PourView pour(long id) {
+        return planned(id).view();
+    }
+
+    /** The same with what it was made with. */
+    @Transactional(readOnly = true)
+    public Planned planned(long id) {
         return planner.pour(stored(id), UnaryOperator.identity());
+    }
+
+    /** The plan as the order is now, with the shop's numbers and the base of another time. */
+    @Transactional(readOnly = true)
+    public Planned plannedWith(long id, ShopSettings settings, BaseRecipe recipe) {
+        OrderEntity order = stored(id);
+        return planner.pour(order, planner.mixed(order), UnaryOperator.identity(), settings, recipe);
     }
 
     /** The pour as it would be with the bowl of one colour joined into that of another. */
     @Transactional(readOnly = true)
     public PourView pourJoined(long id, String from, String into) {
-        return planner.pour(stored(id), key -> key.equals(from) ? into : key);
+        return planner.pour(stored(id), key -> key.equals(from) ? into : key).view();
     }
 
-    /** The base that an order is mixed from. */
+    /** What is known of all orders without planning them. */
     @Transactional(readOnly = true)
-    public BaseRecipe recipe(long id) {
-        return planner.recipe(stored(id).details());
+    public List<OrderSummary> summaries() {
+        return orders.summaries();
     }
 
-    /** The bowl of an order whose colour a jar has; null for none. */
+    /** What an order is called, with those that are mixed with it. */
     @Transactional(readOnly = true)
-    public String bowlFor(long id, ShelfService.Jar jar) {
-        return OrderPlanner.bowlOf(jar, stored(id).details().looks());
+    public String name(long id) {
+        OrderEntity order = stored(id);
+        long leading = leading(id);
+        List<String> names = new ArrayList<>(List.of(order.details().name()));
+        summaries().stream()
+                .filter(other -> other.leading() == leading && other.id() != id)
+                .forEach(other -> names.add(other.name()));
+        return String.join(" + ", names);
+    }
+
+    /** Number of the order that leads the mixing of an order: its own where it is mixed alone. */
+    @Transactional(readOnly = true)
+    public long leading(long id) {
+        OrderEntity order = stored(id);
+        return order.mixedInto() == null ? id : order.mixedInto();
+    }
+
+    /** The orders of a mixing, the leading one first, each with its designs. */
+    @Transactional(readOnly = true)
+    public List<Member> members(long id) {
+        return planner.mixed(stored(id)).orders().stream()
+                .map(order -> new Member(
+                        order.id(),
+                        order.details(),
+                        designsOf(order.id()).stream()
+                                .map(design -> new Member.Counted(design.count(), design.document()))
+                                .toList()))
+                .toList();
     }
 
     public OrderView take(OrderDetails details) {
@@ -114,11 +152,19 @@ public class OrderService {
             needColours(design.document(), details.palette(), "palette");
         }
         planner.recipe(details);
-        if (details.mixedWith().contains(id)) {
-            throw new Refused("mixedWith", "An order is mixed with others, not with itself.");
-        }
         order.set(details);
-        return view(orders.saveAndFlush(order));
+        OrderEntity saved = orders.saveAndFlush(order);
+        mixLike(saved);
+        return view(saved);
+    }
+
+    /** One base and one allowance for all that are mixed together. */
+    private void mixLike(OrderEntity changed) {
+        List<OrderEntity> all = planner.mixed(changed).orders();
+        if (all.size() > 1) {
+            all.stream().filter(one -> one.id() != changed.id()).forEach(one -> one.mixLike(changed));
+            orders.saveAllAndFlush(all);
+        }
     }
 
     void remove(long id) {
@@ -184,21 +230,38 @@ public class OrderService {
         return view(order);
     }
 
-    /** Has the icing of other orders mixed together with this one's. */
-    public OrderView mixTogether(long orderId, List<Long> others) {
-        OrderEntity order = stored(orderId);
-        OrderDetails d = order.details();
-        order.set(new OrderDetails(
-                d.name(),
-                d.client(),
-                d.handOver(),
-                d.floodSeconds(),
-                d.extra(),
-                d.palette(),
-                d.recipe(),
-                d.filling(),
-                others));
-        return view(orders.saveAndFlush(order));
+    /**
+     * Makes one mixing of those of two orders: base and allowance are then those of the order that leads it.
+     *
+     * @param leading the order whose mixing the other's joins
+     */
+    public void mixTogether(long leading, long other) {
+        OrderEntity leader = stored(leading(leading));
+        long joining = leading(other);
+        if (joining == leader.id()) {
+            return;
+        }
+        List<OrderEntity> more = new ArrayList<>(orders.findByMixedInto(joining));
+        more.add(orders.findById(joining).orElseThrow());
+        more.forEach(order -> {
+            order.mixInto(leader.id());
+            order.mixLike(leader);
+        });
+        orders.saveAllAndFlush(more);
+    }
+
+    /** Takes an order out of its mixing; the others stay together. */
+    public void part(long id) {
+        OrderEntity order = stored(id);
+        List<OrderEntity> others = new ArrayList<>(orders.findByMixedInto(id));
+        if (!others.isEmpty()) {
+            OrderEntity next =
+                    others.stream().filter(one -> !one.isRemoved()).findFirst().orElse(others.get(0));
+            others.forEach(one -> one.mixInto(one == next ? null : next.id()));
+        }
+        order.mixInto(null);
+        others.add(order);
+        orders.saveAllAndFlush(others);
     }
 
     /** The order with more colours in its palette; what is new gets its key. */

@@ -1,8 +1,10 @@
 package kindthimble.app.print;
 
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import kindthimble.app.bowls.PourView;
 import kindthimble.app.mixing.MixingView;
@@ -51,13 +53,18 @@ final class MixingSheet {
         paper.writeTo(RIGHT, y, 11, false, String.format(Locale.ROOT, "about %.0f min of hands", mixing.minutes()));
         y += 10;
         base(view);
+        Map<String, Double> divided = new LinkedHashMap<>();
         mixing.steps().stream()
                 .filter(step -> MAKING.contains(step.doing()))
-                .forEach(step -> bowl(
-                        view,
-                        step,
-                        mixing.ladders().get(step.colour()),
-                        mixing.tints().get(step.colour())));
+                .forEach(step -> divided.put(step.colour(), step.grams()));
+        // What comes out of jars alone is thinned and bagged all the same.
+        view.pour().bowls().forEach(bowl -> divided.putIfAbsent(bowl.colour(), 0.0));
+        divided.forEach((colour, grams) -> bowl(
+                view,
+                colour,
+                grams,
+                mixing.ladders().get(colour),
+                mixing.tints().get(colour)));
         if (!view.caution().isEmpty()) {
             room(8);
             paper.writeWithin(LEFT, y, 9.5, false, view.caution(), RIGHT - LEFT);
@@ -67,10 +74,17 @@ final class MixingSheet {
     private void base(PourView view) {
         List<Pour.Batch> batches = view.pour().batches();
         paper.write(LEFT, y, size + 3, true, view.recipe() + " base");
-        paper.writeTo(RIGHT, y, size, false, batches.size() == 1 ? "one batch" : batches.size() + " batches, each:");
         y += 7;
-        if (!batches.isEmpty()) {
-            for (Pour.Weighed weighed : batches.get(0).weighed()) {
+        // Batches are alike, but for one whole egg more in the first ones.
+        for (int from = 0; from < batches.size(); ) {
+            List<Pour.Weighed> alike = batches.get(from).weighed();
+            int times = (int)
+                    batches.stream().filter(b -> b.weighed().equals(alike)).count();
+            from += times;
+            room(14);
+            paper.writeTo(RIGHT, y - 1, size, false, times == 1 ? "one batch:" : times + " batches, each:");
+            y += size * 0.4;
+            for (Pour.Weighed weighed : alike) {
                 room(7);
                 paper.write(LEFT + 4, y, size, false, weighed.ingredient());
                 String pieces = weighed.pieces() > 0 ? weighed.pieces() + " whole  " : "";
@@ -86,27 +100,26 @@ final class MixingSheet {
         y += 8;
     }
 
-    private void bowl(PourView view, MixingOrder.Step step, List<Ladder.Rung> ladder, TintView tint) {
+    private void bowl(PourView view, String key, double baseGrams, List<Ladder.Rung> ladder, TintView tint) {
         Pour.Bowl bowl = view.pour().bowls().stream()
-                .filter(b -> b.colour().equals(step.colour()))
+                .filter(b -> b.colour().equals(key))
                 .findFirst()
                 .orElseThrow();
-        PourView.BowlColour colour = Amounts.colour(view, step.colour());
-        room(size * (1.05 + 0.5 * ladder.size()));
+        PourView.BowlColour colour = Amounts.colour(view, key);
+        int jars = ladder.stream().mapToInt(rung -> rung.jars().size()).sum();
+        room(size * (1.05 + 0.5 * (ladder.size() + jars)));
         paper.swatch(LEFT, y - 5, 9, 6.5, colour.hex());
         paper.writeWithin(LEFT + 12, y, size + 3, true, colour.name(), 90);
-        String jar = bowl.fromJars().isEmpty()
-                ? ""
-                : "  ("
-                        + Amounts.grams(bowl.fromJars().stream()
-                                .mapToDouble(Pour.FromJar::grams)
-                                .sum()) + " of it from the jar)";
-        paper.writeTo(RIGHT, y, size + 1, true, Amounts.grams(bowl.baseGrams() + bowl.givenGrams()) + " base" + jar);
+        paper.writeTo(RIGHT, y, size + 1, true, Amounts.grams(baseGrams) + " base");
         y += size * 0.55;
         paper.writeWithin(LEFT + 12, y, size, true, Amounts.tint(view, bowl, tint), RIGHT - LEFT - 12);
         y += size * 0.5;
         for (Ladder.Rung rung : ladder) {
             Pour.Portion portion = bowl.portions().get(rung.portion());
+            for (Pour.FromJar jar : rung.jars()) {
+                paper.write(LEFT + 12, y, size, true, "add the jar: " + Amounts.grams(jar.grams()));
+                y += size * 0.5;
+            }
             paper.write(LEFT + 12, y, size, false, Amounts.count(words, rung.state(), rung.countSeconds()));
             paper.write(LEFT + 44, y, size, false, Amounts.stirredIn(rung.waterGrams(), rung.sugarGrams(), spoons));
             paper.write(LEFT + 100, y, size, false, "take " + Amounts.grams(rung.takenGrams() + rung.sugarGrams()));

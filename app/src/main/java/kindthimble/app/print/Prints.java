@@ -53,6 +53,6 @@ public class Prints {
     }
 
     private String name(long order) {
-        return orders.order(order).details().name();
+        return orders.name(order);
     }
 }

@@ -5,6 +5,7 @@ import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import kindthimble.core.pour.Shopping;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -12,28 +13,25 @@ import org.apache.commons.csv.CSVPrinter;
 /** What to buy, on paper and as comma-separated values (RFC 4180). */
 final class ShoppingSheet {
     private static final double LEFT = 18;
+    private static final double FOOT = Paper.HEIGHT_MM - 24;
     private static final double RIGHT = Paper.WIDTH_MM - 18;
 
     private ShoppingSheet() {}
 
     static byte[] pdf(String order, List<Shopping.ToBuy> lines) {
         try (Paper paper = new Paper("Shopping: " + order)) {
-            double y = 24;
-            paper.writeWithin(LEFT, y, 20, true, "To buy for " + order, RIGHT - LEFT);
-            y += 14;
-            for (String[] column : new String[][] {{"80", "needed"}, {"110", "on the shelf"}, {"145", "packs"}}) {
-                paper.writeTo(LEFT + Double.parseDouble(column[0]), y, 10, false, column[1]);
-            }
-            paper.writeTo(RIGHT, y, 10, false, "cost");
-            y += 8;
+            double y = head(paper, order);
             double cost = 0;
             for (Shopping.ToBuy line : lines) {
-                paper.writeWithin(LEFT, y, 13, line.packs() > 0, line.name(), 55);
+                if (y > FOOT) {
+                    paper.turn();
+                    y = head(paper, order);
+                }
+                boolean buy = line.missing() > 0;
+                paper.writeWithin(LEFT, y, 13, buy, line.name(), 55);
                 paper.writeTo(LEFT + 80, y, 13, false, amount(line.needed(), line.measure()));
                 paper.writeTo(LEFT + 110, y, 13, false, amount(line.onShelf(), line.measure()));
-                String packs =
-                        line.packs() == 0 ? "none" : line.packs() + " x " + amount(line.packSize(), line.measure());
-                paper.writeTo(LEFT + 145, y, 13, line.packs() > 0, packs);
+                paper.writeTo(LEFT + 152, y, 13, buy, toBuy(line));
                 if (line.cost() != null && line.packs() > 0) {
                     cost += line.cost();
                     paper.writeTo(RIGHT, y, 13, false, money(line.cost()));
@@ -41,9 +39,38 @@ final class ShoppingSheet {
                 paper.line(LEFT, y + 2.5, RIGHT, y + 2.5);
                 y += 9;
             }
+            if (y > FOOT) {
+                paper.turn();
+                y = head(paper, order);
+            }
             paper.writeTo(RIGHT, y + 2, 13, true, "together " + money(cost));
+            String unpriced = lines.stream()
+                    .filter(Shopping.ToBuy::unpriced)
+                    .map(Shopping.ToBuy::name)
+                    .collect(Collectors.joining(", "));
+            if (!unpriced.isEmpty()) {
+                paper.writeWithin(LEFT, y + 8, 10, false, "without what has no price: " + unpriced, RIGHT - LEFT);
+            }
             return paper.bytes();
         }
+    }
+
+    private static double head(Paper paper, String order) {
+        double y = 24;
+        paper.writeWithin(LEFT, y, 20, true, "To buy for " + order, RIGHT - LEFT);
+        y += 14;
+        paper.writeTo(LEFT + 80, y, 10, false, "needed");
+        paper.writeTo(LEFT + 110, y, 10, false, "on the shelf");
+        paper.writeTo(LEFT + 152, y, 10, false, "to buy");
+        paper.writeTo(RIGHT, y, 10, false, "cost");
+        return y + 8;
+    }
+
+    private static String toBuy(Shopping.ToBuy line) {
+        if (line.packs() > 0) {
+            return line.packs() + " x " + amount(line.packSize(), line.measure());
+        }
+        return line.missing() > 0 ? amount(line.missing(), line.measure()) : "nothing";
     }
 
     static String csv(List<Shopping.ToBuy> lines) {
@@ -52,7 +79,7 @@ final class ShoppingSheet {
             csv.printRecord("name", "unit", "needed", "on the shelf", "missing", "pack size", "packs", "cost");
             for (Shopping.ToBuy line : lines) {
                 csv.printRecord(
-                        line.name(),
+                        defused(line.name()),
                         unit(line.measure()),
                         tenths(line.needed()),
                         tenths(line.onShelf()),
@@ -67,11 +94,18 @@ final class ShoppingSheet {
         return out.toString();
     }
 
+    /** A name that begins like a formula must stay a name in a spreadsheet. */
+    private static String defused(String name) {
+        return name.matches("(?s)[=+\\-@\\t\\r].*") ? "'" + name : name;
+    }
+
     private static String amount(double amount, Shopping.Measure measure) {
         return switch (measure) {
             case GRAMS -> Amounts.grams(amount);
             case PIECES -> String.format(Locale.ROOT, "%.0f", Math.ceil(amount));
             case DROPS -> String.format(Locale.ROOT, "%.0f drops", Math.ceil(amount));
+            case MILLILITRES -> String.format(Locale.ROOT, "%.1f ml", amount);
+            case SHEETS -> String.format(Locale.ROOT, amount == 1 ? "%.0f sheet" : "%.0f sheets", amount);
         };
     }
 

@@ -30,6 +30,9 @@ public final class Tinter {
     private final Map<String, GelService.Bottle> bottles;
     private final Cache<Asked, Tinting> solved;
 
+    /** Less base than this is not tinted: all of the bowl comes out of jars. */
+    public static final double LEAST_GRAMS = 0.05;
+
     /** What decides a recipe. */
     record Asked(WhiteIcing white, List<Gel> gels, String hex, double grams, int mostGels) {}
 
@@ -51,6 +54,18 @@ public final class Tinter {
                 asked, a -> new TintSolver(white, gels).solve(Lab.ofHex(hex), Math.max(0.1, a.grams()), mostGels));
     }
 
+    /** The recipe for a bowl of so many grams, give or take half a percent: a bowl that changes by less keeps its drops. */
+    public Tinting forBowl(String hex, double grams) {
+        return solve(hex, stepped(grams), MOST_GELS);
+    }
+
+    private static double stepped(double grams) {
+        double tens = Math.pow(10, Math.floor(Math.log10(grams)));
+        double first = grams / tens;
+        double step = tens * (first < 2 ? 0.01 : first < 5 ? 0.02 : 0.05);
+        return Math.round(grams / step) * step;
+    }
+
     /** Grams of gel to a gram of base; 0 for a colour that stays white. */
     public double gelShare(String hex) {
         return solve(hex, NOMINAL_GRAMS, MOST_GELS).recipe().gelGrams() / NOMINAL_GRAMS;
@@ -63,13 +78,13 @@ public final class Tinter {
 
     /** What is known of a bowl that is tinted on its own. */
     public LettingDown.Tinted tinted(String hex, double grams) {
-        TintRecipe recipe = solve(hex, grams, MOST_GELS).recipe();
+        TintRecipe recipe = forBowl(hex, grams).recipe();
         return new LettingDown.Tinted(recipe, absorption(recipe, grams, Gel.RESTED_HOURS));
     }
 
     /** A bowl that is tinted on its own. */
     public TintView view(String hex, double grams) {
-        Tinting tinting = solve(hex, grams, MOST_GELS);
+        Tinting tinting = forBowl(hex, grams);
         List<Tinting.Hint> hints = new ArrayList<>(tinting.hints());
         if (bottles.isEmpty() && !tinting.recipe().doses().isEmpty()) {
             hints.add(new Tinting.Hint(Tinting.About.STAND_IN, STAND_IN));

@@ -88,7 +88,9 @@ class HostileRequestsTest {
                         } else {
                             assertFalse(answer.body().get("detail").asString().isBlank());
                         }
-                        if (System.nanoTime() - from > 2_400_000_000L) System.out.println((System.nanoTime() - from)/1000000 + " ms " + document.substring(0, 260) + answer.body().path("detail"));
+                        if (System.nanoTime() - from > 2_400_000_000L)
+                            System.out.println((System.nanoTime() - from) / 1000000 + " ms "
+                                    + document.substring(0, 260) + answer.body().path("detail"));
                         return System.nanoTime() - from;
                     })
                     .toList();

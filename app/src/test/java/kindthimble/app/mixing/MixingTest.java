@@ -84,10 +84,84 @@ class MixingTest {
         }
         assertEquals(pour.at("/balance/cookiesGrams").asDouble(), ofKites + ofTrain, 1e-6);
         // Alone, the kites take just their share, whatever is mixed with them.
-        assertEquals(200, change("\"mixedWith\":[2]", "\"mixedWith\":[]").status());
+        JsonNode own = APP.get("/api/orders/1").body().at("/plan/own");
+        assertEquals(ofKites, own.get("cookiesGrams").asDouble(), 1e-6);
+        assertEquals(72, own.get("cookies").asInt());
+        assertEquals(
+                200, APP.call("DELETE", "/api/orders/1/mixing/with/2", null).status());
         assertEquals(ofKites, mixing().at("/pour/pour/balance/cookiesGrams").asDouble(), 1e-6);
-        assertEquals(422, change("\"mixedWith\":[]", "\"mixedWith\":[1]").status());
-        assertEquals(200, change("\"mixedWith\":[]", "\"mixedWith\":[2]").status());
+        assertEquals(own, APP.get("/api/orders/1").body().at("/plan/own"));
+        assertEquals(
+                422, APP.call("DELETE", "/api/orders/1/mixing/with/2", null).status(), "parted already");
+        assertEquals(200, APP.post("/api/orders/1/mixing/with/2", null).status());
+        assertEquals(404, APP.post("/api/orders/1/mixing/with/999", null).status());
+    }
+
+    /** A mixing is one thing, from whichever of its orders it is looked at. */
+    @Test
+    @Order(1)
+    void mixingIsTheSameFromBothOrders() {
+        JsonNode kites = mixing();
+        JsonNode train = APP.get("/api/orders/2/mixing").body();
+        assertEquals(kites.at("/pour/pour/balance"), train.at("/pour/pour/balance"));
+        assertEquals(kites.at("/pour/pour/batches"), train.at("/pour/pour/batches"));
+        assertEquals(kites.get("shopping"), train.get("shopping"));
+        assertEquals(kites.get("minutes"), train.get("minutes"));
+        assertTrue(train.get("neighbours").get(0).get("mixed").asBoolean());
+        // By the keys of the order that looks: its own palette's, and others with a number.
+        JsonNode palette = APP.get("/api/orders/2").body().at("/details/palette");
+        for (JsonNode colour : palette) {
+            assertTrue(train.at("/pour/colours").toString().contains("\"key\":" + colour.get("key")), colour::toString);
+        }
+        // The gel of the balance is that of the recipes beside it, and the base of the work is that of the bowls.
+        double gel = 0;
+        for (JsonNode tint : kites.get("tints")) {
+            gel += tint.path("recipe").path("gelGrams").asDouble(0);
+        }
+        assertEquals(gel, kites.at("/pour/pour/balance/gelGrams").asDouble(), 0.02);
+        // Base and allowance are one for all of them.
+        JsonNode order = APP.get("/api/orders/2").body();
+        String details = order.get("details").toString().replace("\"risk\":0.02", "\"risk\":0.1");
+        assertEquals(
+                200,
+                APP.put("/api/orders/2", "{\"version\": %s, \"details\": %s}".formatted(order.get("version"), details))
+                        .status());
+        assertEquals(
+                0.1, APP.get("/api/orders/1").body().at("/details/extra/risk").asDouble());
+        assertEquals(200, change("\"risk\":0.1", "\"risk\":0.02").status());
+    }
+
+    /** Of one name and unlike, they are two bowls, and it is said. */
+    @Test
+    @Order(1)
+    void coloursOfOneNameThatLookUnlikeAreTwoBowls() {
+        int bowls = mixing().at("/pour/pour/bowls").size();
+        assertEquals(0, mixing().at("/pour/namesakes").size());
+        JsonNode order = APP.get("/api/orders/2").body();
+        String was = order.get("details").toString();
+        String hex = "";
+        for (JsonNode colour : order.at("/details/palette")) {
+            hex = colour.get("name").asString().equals("Navy ink")
+                    ? colour.get("hex").asString()
+                    : hex;
+        }
+        Answer changed = APP.put(
+                "/api/orders/2",
+                "{\"version\": %s, \"details\": %s}".formatted(order.get("version"), was.replace(hex, "#7FA8D8")));
+        assertEquals(200, changed.status());
+        JsonNode two = mixing();
+        assertEquals(bowls + 1, two.at("/pour/pour/bowls").size());
+        assertEquals("Navy ink", two.at("/pour/namesakes/0/name").asString());
+        assertTrue(
+                two.at("/pour/colours").toString().contains("Navy ink (Night"),
+                two.at("/pour/colours").toString());
+        assertEquals(
+                200,
+                APP.put(
+                                "/api/orders/2",
+                                "{\"version\": %s, \"details\": %s}"
+                                        .formatted(changed.body().get("version"), was))
+                        .status());
     }
 
     @Test
@@ -143,19 +217,45 @@ class MixingTest {
     @Test
     @Order(4)
     void shelfIsSubtractedFromWhatIsBought() {
-        JsonNode sugar = mixing().get("shopping").get(0);
-        assertEquals("icing sugar", sugar.get("name").asString());
+        JsonNode sugar = bought("icing sugar");
         assertEquals(750, sugar.get("onShelf").asDouble());
         double needed = sugar.get("needed").asDouble();
         assertEquals(Math.max(0, needed - 750), sugar.get("missing").asDouble(), 1e-9);
         APP.put("/api/shelf/stock", "{\"name\": \"icing sugar\", \"amount\": 20000}");
-        assertEquals(0, mixing().get("shopping").get(0).get("packs").asInt());
+        assertEquals(0, bought("icing sugar").get("packs").asInt());
         assertEquals(
                 "amount",
                 APP.put("/api/shelf/stock", "{\"name\": \"icing sugar\", \"amount\": -1}")
                         .body()
                         .get("field")
                         .asString());
+    }
+
+    private static JsonNode bought(String name) {
+        for (JsonNode line : mixing().get("shopping")) {
+            if (line.get("name").asString().equals(name)) {
+                return line;
+            }
+        }
+        throw new AssertionError("no " + name + " on the list");
+    }
+
+    /** To buy first; what has no price is said; what dresses the cookies belongs on the list. */
+    @Test
+    @Order(5)
+    void listStartsWithWhatIsToBuy() {
+        boolean there = false;
+        for (JsonNode line : mixing().get("shopping")) {
+            boolean lacks = line.get("missing").asDouble() > 0;
+            assertFalse(there && lacks, "to buy behind what is there: " + line);
+            there = !lacks;
+            assertEquals(
+                    lacks && (line.get("packs").asInt() == 0 || line.get("cost").isNull()),
+                    line.get("unpriced").asBoolean());
+        }
+        JsonNode film = bought("film for transfers");
+        assertEquals("SHEETS", film.get("measure").asString());
+        assertTrue(film.get("needed").asDouble() >= 1);
     }
 
     @Test
@@ -205,6 +305,15 @@ class MixingTest {
         APP.restart();
         JsonNode now = mixing();
         assertEquals(frozen, now.at("/pour/pour"), "the plan stays as it was");
+        JsonNode fromTheOther = APP.get("/api/orders/2/mixing").body();
+        assertEquals(now.get("startedAt"), fromTheOther.get("startedAt"), "it has started for both");
+        assertEquals(frozen.get("balance"), fromTheOther.at("/pour/pour/balance"));
+        assertEquals(now.at("/difference/batches"), fromTheOther.at("/difference/batches"));
+        assertEquals(
+                422,
+                APP.call("DELETE", "/api/orders/1/mixing/with/2", null).status(),
+                "what is being mixed as one is not parted");
+        theKeptPlanReadsNothingElse(now);
         assertTrue(now.at("/difference/topUps").size() >= 3, "poppy, marigold and coal");
         double topUp = 0;
         for (JsonNode one : now.at("/difference/topUps")) {
@@ -216,6 +325,30 @@ class MixingTest {
 
         JsonNode afresh = APP.call("DELETE", "/api/orders/1/mixing/start", null).body();
         assertTrue(afresh.get("startedAt").isNull() && afresh.get("difference").isNull());
+    }
+
+    /** Another recipe, another shop, and a plan stored by an earlier version: the kept plan stays as it was. */
+    private static void theKeptPlanReadsNothingElse(JsonNode before) {
+        JsonNode shop = APP.get("/api/shop").body();
+        String settings = shop.toString().replace("\"cookiesPerBox\":6", "\"cookiesPerBox\":4");
+        APP.put("/api/shop", settings);
+        APP.put(
+                "/api/recipes",
+                "{\"key\": \"meringue-powder\", \"name\": \"Other\", \"curve\": {\"ownCountSeconds\": 60, \"perGram\": 0.3}, \"ingredients\": [{\"name\": \"sugar\", \"role\": \"SUGAR\", \"grams\": 300}, {\"name\": \"water\", \"role\": \"WATER\", \"grams\": 60}]}");
+        JsonNode after = mixing();
+        assertEquals(before.get("pour"), after.get("pour"));
+        assertEquals(before.get("shopping"), after.get("shopping"), "powder that was weighed is still on the list");
+        assertEquals(before.get("ladders"), after.get("ladders"));
+        assertEquals(before.get("difference"), after.get("difference"), "judged with the base of then");
+        APP.store(
+                "update mixing set frozen = (frozen - 'format' - 'orders' - 'gels') || jsonb_build_object('details', frozen #> '{orders,0,details}', 'designs', frozen #> '{orders,0,designs}')");
+        JsonNode upgraded = mixing();
+        assertEquals(before.at("/pour/pour"), upgraded.at("/pour/pour"), "a plan of format 1 is read");
+        assertFalse(upgraded.get("difference").isNull());
+        APP.call("DELETE", "/api/recipes/meringue-powder", null);
+        APP.put(
+                "/api/shop",
+                APP.get("/api/shop").body().toString().replace("\"cookiesPerBox\":4", "\"cookiesPerBox\":6"));
     }
 
     @Test

@@ -40,7 +40,7 @@ class OrderServiceTest {
     @BeforeEach
     void anOrder() {
         OrderEntity order = new OrderEntity(
-                new OrderDetails("Rounds", "", LocalDateTime.of(2026, 12, 5, 10, 0), null, null, null, null, null, null)
+                new OrderDetails("Rounds", "", LocalDateTime.of(2026, 12, 5, 10, 0), null, null, null, null, null)
                         .checked());
         when(orders.findById(7L)).thenReturn(Optional.of(order));
     }

@@ -1,9 +1,11 @@
 package kindthimble.app.testing;
 
+import java.io.InputStream;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
@@ -30,19 +32,26 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
 
     private final HttpClient http = HttpClient.newHttpClient();
     private final boolean demo;
+    private final String dump;
     private final String database = "t_" + ProcessHandle.current().pid() + "_" + NUMBER.incrementAndGet();
     private ConfigurableApplicationContext context;
 
-    private RunningApp(boolean demo) {
+    private RunningApp(boolean demo, String dump) {
         this.demo = demo;
+        this.dump = dump;
     }
 
     public static RunningApp empty() {
-        return new RunningApp(false);
+        return new RunningApp(false, null);
     }
 
     public static RunningApp withDemoData() {
-        return new RunningApp(true);
+        return new RunningApp(true, null);
+    }
+
+    /** On a database as an earlier version left it: a file of SQL among the test resources. */
+    public static RunningApp on(String dump) {
+        return new RunningApp(false, dump);
     }
 
     /** An answer: its status and its body (null when there is none). */
@@ -51,6 +60,13 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
     @Override
     public void beforeAll(ExtensionContext junit) throws SQLException {
         cluster("create database " + database);
+        if (dump != null) {
+            try (InputStream file = RunningApp.class.getResourceAsStream(dump)) {
+                store(new String(file.readAllBytes(), StandardCharsets.UTF_8));
+            } catch (java.io.IOException e) {
+                throw new java.io.UncheckedIOException(e);
+            }
+        }
         start();
     }
 

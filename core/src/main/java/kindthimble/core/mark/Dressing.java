@@ -14,6 +14,7 @@ import kindthimble.core.geometry.Region;
  * @param gate what has to be so underneath
  * @param turn when it goes on
  * @param handSeconds hands it takes
+ * @param supplies what it takes
  */
 public record Dressing(
         String colour,
@@ -23,11 +24,17 @@ public record Dressing(
         double areaMm2,
         Gate gate,
         Turn turn,
-        double handSeconds)
+        double handSeconds,
+        List<Supply> supplies)
         implements Mark {
+    public Dressing {
+        supplies = List.copyOf(supplies);
+    }
+
     /** Spread over a whole region. */
-    public static Dressing over(Region region, String colour, Gate gate, Turn turn, double handSeconds) {
-        return new Dressing(colour, region.pathData(), null, 0, region.areaMm2(), gate, turn, handSeconds);
+    public static Dressing over(
+            Region region, String colour, Gate gate, Turn turn, double handSeconds, List<Supply> supplies) {
+        return new Dressing(colour, region.pathData(), null, 0, region.areaMm2(), gate, turn, handSeconds, supplies);
     }
 
     @Override

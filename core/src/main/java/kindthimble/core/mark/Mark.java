@@ -52,6 +52,11 @@ public sealed interface Mark
         return null;
     }
 
+    /** What it takes beside icing on one cookie; of pieces made ahead, without their spares. */
+    default List<Supply> supplies() {
+        return List.of();
+    }
+
     /** Where a level cut at this height of the picture goes through it; none for a mark that can't be seen from the side. */
     default List<Slice> slices(double y) {
         return List.of();

@@ -30,6 +30,11 @@ public record Transfers(Icing icing, double volumeMm3, double areaMm2, Ahead ahe
     }
 
     @Override
+    public List<Supply> supplies() {
+        return List.of(new Supply(Supply.Sort.FILM, null, areaMm2 / 100 * HouseDefaults.FILM_TIMES_AREA));
+    }
+
+    @Override
     public List<Layer> layers() {
         return List.of();
     }

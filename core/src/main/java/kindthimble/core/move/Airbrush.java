@@ -1,11 +1,13 @@
 package kindthimble.core.move;
 
+import java.util.List;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.mark.Dressing;
 import kindthimble.core.mark.Gate;
+import kindthimble.core.mark.Supply;
 import kindthimble.core.mark.Turn;
 import kindthimble.core.shop.HouseDefaults;
 
@@ -21,8 +23,17 @@ public record Airbrush(
     @Override
     public void lay(Ground ground) {
         Region region = ground.on(on);
+        Supply sprayed =
+                new Supply(Supply.Sort.AIRBRUSH, colour, region.areaMm2() / 100 * HouseDefaults.AIRBRUSH_ML_PER_CM2);
         ground.place(
-                on, Dressing.over(region, colour, Gate.SURFACE_DRY, Turn.AIRBRUSH, HouseDefaults.AIRBRUSH_SECONDS));
+                on,
+                Dressing.over(
+                        region,
+                        colour,
+                        Gate.SURFACE_DRY,
+                        Turn.AIRBRUSH,
+                        HouseDefaults.AIRBRUSH_SECONDS,
+                        List.of(sprayed)));
         ground.needCoat(on, "Airbrush goes on a dry coat: put a flood before it.");
     }
 }

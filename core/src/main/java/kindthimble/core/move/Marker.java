@@ -1,5 +1,6 @@
 package kindthimble.core.move;
 
+import java.util.List;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
@@ -11,6 +12,7 @@ import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.mark.Dressing;
 import kindthimble.core.mark.Gate;
+import kindthimble.core.mark.Supply;
 import kindthimble.core.mark.Turn;
 import kindthimble.core.shop.HouseDefaults;
 
@@ -105,7 +107,8 @@ public record Marker(
                         0,
                         gate,
                         turn,
-                        centimetres * HouseDefaults.MARKER_SECONDS_PER_CM));
+                        centimetres * HouseDefaults.MARKER_SECONDS_PER_CM,
+                        List.of(new Supply(Supply.Sort.MARKER, colour, centimetres / 100))));
         if (gate == Gate.HALF_DRY) {
             ground.warn(
                     "A marker dents and tears icing that is only half dry.",

@@ -1,5 +1,6 @@
 package kindthimble.core.move;
 
+import java.util.List;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
@@ -8,6 +9,7 @@ import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.mark.Dressing;
 import kindthimble.core.mark.Gate;
+import kindthimble.core.mark.Supply;
 import kindthimble.core.mark.Turn;
 import kindthimble.core.shop.HouseDefaults;
 
@@ -49,13 +51,25 @@ public record Paint(
                             share * region.areaMm2(),
                             Gate.WET,
                             Turn.COAT,
-                            seconds));
+                            seconds,
+                            supplies(share * region.areaMm2())));
             ground.needWetCoat(on, "Veins of paint");
             return;
         }
         Region painted = share == 1 ? region : region.shrunkTo(share);
-        ground.place(on, Dressing.over(painted, colour, Gate.DRY_THROUGH, Turn.MARKER, seconds));
+        ground.place(
+                on,
+                Dressing.over(painted, colour, Gate.DRY_THROUGH, Turn.MARKER, seconds, supplies(painted.areaMm2())));
         ground.needCoat(on, "Paint goes on a coat that is dry through: put a flood before it.");
+    }
+
+    /** Paint is dust in thinner; dust alone goes on dry. */
+    private List<Supply> supplies(double areaMm2) {
+        double cm2 = areaMm2 / 100;
+        Supply dust = new Supply(Supply.Sort.DUST, colour, cm2 * HouseDefaults.DUST_GRAMS_PER_CM2);
+        return what == What.DUST
+                ? List.of(dust)
+                : List.of(dust, new Supply(Supply.Sort.THINNER, null, cm2 * HouseDefaults.THINNER_ML_PER_CM2));
     }
 
     /** Marbling as it is drawn. */

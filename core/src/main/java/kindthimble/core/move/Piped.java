@@ -1,10 +1,12 @@
 package kindthimble.core.move;
 
+import java.util.List;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.mark.Bead;
 import kindthimble.core.mark.Dressing;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Shapes;
+import kindthimble.core.mark.Supply;
 import kindthimble.core.mark.Turn;
 import kindthimble.core.shop.HouseDefaults;
 import kindthimble.core.shop.Tip;
@@ -55,7 +57,11 @@ public sealed interface Piped extends Detail permits Line, Rule, Stitches, Writi
                             0,
                             gate,
                             gate == Gate.BARE_COOKIE ? Turn.COAT : Turn.RAISED,
-                            SUGAR_SECONDS));
+                            SUGAR_SECONDS,
+                            List.of(new Supply(
+                                    Supply.Sort.SUGAR,
+                                    colour(),
+                                    lengthMm / 10 * HouseDefaults.STREWN_SUGAR_GRAMS_PER_CM))));
         }
         ground.warnOfBleeding(on(), colour(), gate);
     }

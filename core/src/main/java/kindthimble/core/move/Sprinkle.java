@@ -1,5 +1,6 @@
 package kindthimble.core.move;
 
+import java.util.List;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
@@ -9,6 +10,7 @@ import kindthimble.core.geometry.Region;
 import kindthimble.core.mark.Dressing;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Shapes;
+import kindthimble.core.mark.Supply;
 import kindthimble.core.mark.Turn;
 import kindthimble.core.shop.HouseDefaults;
 
@@ -30,15 +32,26 @@ public record Sprinkle(
 
     /** What is strewn, and how large it is in mm. */
     public enum What {
-        CANDIES(5),
-        PEARLS(3),
-        SPRINKLES(1.4),
-        SUGAR(0.8);
+        CANDIES(5, Supply.Sort.CANDIES),
+        PEARLS(3, Supply.Sort.PEARLS),
+        SPRINKLES(1.4, Supply.Sort.SPRINKLES),
+        SUGAR(0.8, Supply.Sort.SUGAR);
 
         private final double mm;
+        private final Supply.Sort sort;
 
-        What(double mm) {
+        What(double mm, Supply.Sort sort) {
             this.mm = mm;
+            this.sort = sort;
+        }
+
+        /** On one cookie: pieces are counted, small grains weighed, and sugar covers the whole region. */
+        private double amount(int pieces, Region region) {
+            return switch (this) {
+                case CANDIES, PEARLS -> pieces;
+                case SPRINKLES -> pieces * HouseDefaults.SPRINKLE_GRAMS;
+                case SUGAR -> region.areaMm2() / 100 * HouseDefaults.STREWN_SUGAR_GRAMS_PER_CM2;
+            };
         }
     }
 
@@ -57,7 +70,8 @@ public record Sprinkle(
                         region.areaMm2(),
                         Gate.WET,
                         Turn.COAT,
-                        strewn == What.CANDIES ? pieces : SECONDS_A_HANDFUL));
+                        strewn == What.CANDIES ? pieces : SECONDS_A_HANDFUL,
+                        List.of(new Supply(strewn.sort, colour, strewn.amount(pieces, region)))));
         ground.needWetCoat(on, "Sprinkles");
         if (strewn != What.SUGAR && sugaredAt >= 0) {
             ground.warn(

@@ -1,5 +1,6 @@
 package kindthimble.core.move;
 
+import java.util.List;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Word;
@@ -33,6 +34,7 @@ public record Squiggle(
                         0,
                         Gate.BARE_COOKIE,
                         Turn.COAT,
-                        line.lengthMm() / 10 * HouseDefaults.OUTLINE_SECONDS_PER_CM));
+                        line.lengthMm() / 10 * HouseDefaults.OUTLINE_SECONDS_PER_CM,
+                        List.of()));
     }
 }

@@ -3,6 +3,7 @@ package kindthimble.core.pour;
 import java.util.List;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Icing;
+import kindthimble.core.mark.Supply;
 
 /**
  * Icing wanted on the cookies of an order, breakage spares with them.
@@ -10,10 +11,17 @@ import kindthimble.core.mark.Icing;
  * @param cookies how many are handed over
  * @param spares how many more are iced
  * @param colours what they take, in the order in which the designs name the colours
+ * @param supplies what they take beside icing, all cookies together
  */
-public record Demand(int cookies, int spares, List<OfColour> colours) {
+public record Demand(int cookies, int spares, List<OfColour> colours, List<Supply> supplies) {
     public Demand {
         colours = List.copyOf(colours);
+        supplies = List.copyOf(supplies);
+    }
+
+    /** Icing alone. */
+    public Demand(int cookies, int spares, List<OfColour> colours) {
+        this(cookies, spares, colours, List.of());
     }
 
     /**

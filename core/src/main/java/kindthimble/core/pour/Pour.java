@@ -1,9 +1,11 @@
 package kindthimble.core.pour;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.icing.Ingredient;
 import kindthimble.core.mark.Icing;
+import kindthimble.core.mark.Supply;
 
 /**
  * All that is mixed for an order: base, bowls, bags, and what goes on the scale. All masses in grams.
@@ -15,6 +17,7 @@ import kindthimble.core.mark.Icing;
  * @param batches mixer batches of base; all alike, or a whole piece (an egg) more in the first ones
  * @param batchCaution what to know of the batches, or empty
  * @param balance where every gram goes
+ * @param supplies what the cookies take beside icing
  */
 public record Pour(
         int cookies,
@@ -23,11 +26,29 @@ public record Pour(
         List<Bowl> bowls,
         List<Batch> batches,
         String batchCaution,
-        Balance balance) {
+        Balance balance,
+        List<Supply> supplies) {
 
     public Pour {
+        supplies = supplies == null ? List.of() : List.copyOf(supplies);
         bowls = List.copyOf(bowls);
         batches = List.copyOf(batches);
+    }
+
+    /** The same with other keys for its colours: given one, what stands in its place. */
+    public Pour renamed(UnaryOperator<String> keys) {
+        return new Pour(
+                cookies,
+                spares,
+                riskOfOrder,
+                bowls.stream().map(bowl -> bowl.renamed(keys)).toList(),
+                batches,
+                batchCaution,
+                balance,
+                supplies.stream()
+                        .map(one -> new Supply(
+                                one.sort(), one.colour() == null ? null : keys.apply(one.colour()), one.amount()))
+                        .toList());
     }
 
     /** Base to make for all bowls. */
@@ -79,6 +100,32 @@ public record Pour(
             double keptGrams,
             List<FromJar> fromJars,
             List<Portion> portions) {
+        Bowl renamed(UnaryOperator<String> keys) {
+            LetDown down = letDown == null
+                    ? null
+                    : new LetDown(
+                            keys.apply(letDown.mother()),
+                            letDown.motherGrams(),
+                            letDown.motherBaseGrams(),
+                            letDown.whiteGrams());
+            return new Bowl(
+                    keys.apply(colour),
+                    baseGrams,
+                    mixedGrams,
+                    givenGrams,
+                    down,
+                    gelShare,
+                    gelGrams,
+                    untinted,
+                    cookiesGrams,
+                    sigmaGrams,
+                    spareGrams,
+                    risk,
+                    keptGrams,
+                    fromJars,
+                    portions);
+        }
+
         public Bowl {
             fromJars = List.copyOf(fromJars);
             portions = List.copyOf(portions);

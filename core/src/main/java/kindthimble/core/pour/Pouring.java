@@ -103,7 +103,8 @@ public final class Pouring {
                 bowls,
                 batches.list(),
                 batches.caution(),
-                balance(bowls, batches));
+                balance(bowls, batches),
+                demand.supplies());
     }
 
     /** What the shop has for one pour: it is handed out bowl by bowl. */

@@ -1,12 +1,16 @@
 package kindthimble.core.pour;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Ingredient;
 import kindthimble.core.mark.Icing;
+import kindthimble.core.mark.Supply;
+import kindthimble.core.shop.HouseDefaults;
 
 /** What a pour takes from the shelf, and what is to be bought for it, in packs. */
 public final class Shopping {
@@ -15,13 +19,18 @@ public final class Shopping {
 
     private static final double BOXES_IN_A_PACK = 25;
 
+    /** Of a sheet of A4 what lies inside its margins. */
+    private static final double FILM_SHEET_CM2 = 19 * 27.7;
+
     private Shopping() {}
 
     /** What an amount counts. */
     public enum Measure {
         GRAMS,
         PIECES,
-        DROPS
+        DROPS,
+        MILLILITRES,
+        SHEETS
     }
 
     /**
@@ -41,6 +50,18 @@ public final class Shopping {
         public double missing() {
             return Math.max(0, needed - onShelf);
         }
+
+        /** Whether something has to be bought of which the cost is not known. */
+        public boolean unpriced() {
+            return missing() > 0 && (packs == 0 || cost == null);
+        }
+    }
+
+    /** What is to be bought, then what is there. */
+    public static List<ToBuy> toBuyFirst(List<ToBuy> lines) {
+        return lines.stream()
+                .sorted(Comparator.comparing((ToBuy line) -> line.missing() <= 0))
+                .toList();
     }
 
     /**
@@ -73,6 +94,43 @@ public final class Shopping {
                     bottle.price()));
         });
         return lines;
+    }
+
+    /**
+     * What goes on the cookies beside icing: pearls by count, sugar and dust by weight, a marker for each colour, film by the sheet.
+     *
+     * @param supplies of a pour
+     * @param shelf amounts by name
+     * @param colours the name of a colour, by its key
+     */
+    public static List<ToBuy> supplies(
+            List<Supply> supplies, Map<String, Double> shelf, UnaryOperator<String> colours) {
+        return supplies.stream()
+                .map(one -> {
+                    String word = one.sort().word();
+                    String name = one.colour() == null ? word : word + ", " + colours.apply(one.colour());
+                    return line(name, measure(one.sort()), counted(one), shelf, 0, null);
+                })
+                .toList();
+    }
+
+    private static Measure measure(Supply.Sort sort) {
+        return switch (sort.measure()) {
+            case PIECES, METRES -> Measure.PIECES;
+            case GRAMS -> Measure.GRAMS;
+            case MILLILITRES -> Measure.MILLILITRES;
+            case SQUARE_CM -> Measure.SHEETS;
+        };
+    }
+
+    /** Markers are bought whole, and so are sheets; what is weighed goes by tenths. */
+    private static double counted(Supply supply) {
+        return switch (supply.sort().measure()) {
+            case PIECES -> Math.ceil(supply.amount() - 1e-9);
+            case METRES -> Math.ceil(supply.amount() / HouseDefaults.MARKER_METRES);
+            case SQUARE_CM -> Math.ceil(supply.amount() / FILM_SHEET_CM2);
+            case GRAMS, MILLILITRES -> Math.ceil(supply.amount() * 10 - 1e-9) / 10;
+        };
     }
 
     /**

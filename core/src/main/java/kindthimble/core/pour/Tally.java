@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -15,6 +16,7 @@ import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Ahead;
 import kindthimble.core.mark.Icing;
+import kindthimble.core.mark.Supply;
 
 /** Adds up what the cookies of an order take, by colour and consistency. */
 public final class Tally {
@@ -45,12 +47,14 @@ public final class Tally {
         int spares = 0;
         Map<String, Sum> sums = new LinkedHashMap<>();
         Map<String, Double> inDipBowls = new HashMap<>();
+        Map<Thing, Double> supplies = new TreeMap<>();
         for (CookieSet.Line line : set.lines()) {
             int extra = spares(line.count());
             cookies += line.count();
             spares += extra;
             if (line.count() > 0) {
                 add(line, line.count() + extra, sums, inDipBowls);
+                addSupplies(line, line.count() + extra, supplies);
             }
         }
         return new Demand(
@@ -59,6 +63,10 @@ public final class Tally {
                 sums.entrySet().stream()
                         .map(sum -> sum.getValue().ofColour(sum.getKey(), inDipBowls))
                         .filter(colour -> colour.grams() > 0)
+                        .toList(),
+                supplies.entrySet().stream()
+                        .filter(one -> one.getValue() > 0)
+                        .map(one -> new Supply(one.getKey().sort(), one.getKey().colour(), one.getValue()))
                         .toList());
     }
 
@@ -86,6 +94,26 @@ public final class Tally {
             }
         }
         gramsOnEach.forEach((colour, grams) -> sums.get(colour).squaredGrams += iced * grams * grams);
+    }
+
+    /** What is bought as one. */
+    private record Thing(Supply.Sort sort, String colour) implements Comparable<Thing> {
+        @Override
+        public int compareTo(Thing other) {
+            int bySort = sort.compareTo(other.sort);
+            return bySort != 0 ? bySort : Objects.toString(colour, "").compareTo(Objects.toString(other.colour, ""));
+        }
+    }
+
+    private static void addSupplies(CookieSet.Line line, int iced, Map<Thing, Double> supplies) {
+        for (Cookie.OnCookie on : line.cookie().marks()) {
+            Ahead ahead = on.mark().ahead();
+            double times = ahead == null ? iced : iced + (double) ahead.spares(iced) / ahead.pieces();
+            on.mark()
+                    .supplies()
+                    .forEach(one ->
+                            supplies.merge(new Thing(one.sort(), one.colour()), one.amount() * times, Double::sum));
+        }
     }
 
     /** What tells a dip bowl from others: the colours run into each other in it, and how thin they are; null for other vessels. */

@@ -153,6 +153,21 @@ public final class HouseDefaults {
 
     public static final double BAG_SECONDS_BY_THE_TRAY = 1;
 
+    /** What dressing takes (k): a sprinkle, sugar strewn on a cm2 or on a cm of line, dust, thinner and airbrush colour on a cm2. */
+    public static final double SPRINKLE_GRAMS = 0.004;
+
+    public static final double STREWN_SUGAR_GRAMS_PER_CM2 = 0.08;
+    public static final double STREWN_SUGAR_GRAMS_PER_CM = 0.04;
+    public static final double DUST_GRAMS_PER_CM2 = 0.003;
+    public static final double THINNER_ML_PER_CM2 = 0.01;
+    public static final double AIRBRUSH_ML_PER_CM2 = 0.015;
+
+    /** A piece on film takes so much of it, gaps with it, as many times its own area (k). */
+    public static final double FILM_TIMES_AREA = 2;
+
+    /** A marker draws so many metres (k). */
+    public static final double MARKER_METRES = 60;
+
     /** A coat has a skin after so long, s; and the share of that which the hands may use (k). */
     public static final double WET_WINDOW_SECONDS = 600;
 

@@ -1,0 +1,18 @@
+package kindthimble.app.order;
+
+import java.time.LocalDateTime;
+
+/**
+ * What is known of an order without planning it.
+ *
+ * @param id its number
+ * @param name of the order
+ * @param handOver when it is fetched
+ * @param mixedInto number of the order that leads its mixing; null where it leads itself, or is mixed alone
+ */
+public record OrderSummary(long id, String name, LocalDateTime handOver, Long mixedInto) {
+    /** The number that all orders of a mixing share. */
+    public long leading() {
+        return mixedInto == null ? id : mixedInto;
+    }
+}
