@@ -29,7 +29,7 @@ class MixingDesk {
         api.GET("/api/orders/{order}/mixing", { params: { path: { order } } }),
       );
       if (asked === this.#asked) {
-        this.view = view;
+        this.#take(view);
         this.#order = order;
         this.trouble = "";
       }
@@ -39,6 +39,12 @@ class MixingDesk {
         this.trouble = (e as Error).message;
       }
     }
+  }
+
+  /** A kept plan speaks of colours that may have left the palette since. */
+  #take(view: MixingView): void {
+    this.view = view;
+    desk.known = view.names;
   }
 
   forget(): void {
@@ -60,6 +66,17 @@ class MixingDesk {
     );
   }
 
+  /** Mixes another order together with this one, or has it mixed alone again; both follow. */
+  async mixWith(other: number, together: boolean): Promise<void> {
+    const params = { path: { order: desk.id, other } };
+    await this.#act(() =>
+      together
+        ? api.POST("/api/orders/{order}/mixing/with/{other}", { params })
+        : api.DELETE("/api/orders/{order}/mixing/with/{other}", { params }),
+    );
+    await desk.refresh();
+  }
+
   /** Sets a jar aside for this order, or back on the shelf; the pour follows. */
   async takeJar(jar: number, taken: boolean): Promise<void> {
     const params = { path: { order: desk.id, jar } };
@@ -74,7 +91,7 @@ class MixingDesk {
   async #act(call: () => Parameters<typeof answered<MixingView>>[0]): Promise<void> {
     this.#asked++;
     try {
-      this.view = await answered(call());
+      this.#take(await answered(call()));
     } catch (e) {
       toast.say((e as Error).message);
     }

@@ -48,6 +48,7 @@ class OrderDesk {
   async open(id: number): Promise<void> {
     if (this.id === id && this.order) return;
     this.id = id;
+    this.known = [];
     this.order = null;
     this.missing = "";
     this.conflict = null;
@@ -91,9 +92,17 @@ class OrderDesk {
 
   readonly palette = $derived<PaletteColour[]>(this.order?.details.palette ?? []);
 
+  /** Colours that a plan speaks of, which was kept when mixing started. */
+  known = $state.raw<PourView["colours"]>([]);
+
   /** The colours of the bowls, and those of the order's palette, by key. */
   readonly #colours = $derived(
-    new Map([...(this.pour?.colours ?? []), ...this.palette].map((colour) => [colour.key, colour])),
+    new Map(
+      [...this.known, ...(this.pour?.colours ?? []), ...this.palette].map((colour) => [
+        colour.key,
+        colour,
+      ]),
+    ),
   );
   readonly hexes = $derived<Record<string, string>>(
     Object.fromEntries([...this.#colours].map(([key, colour]) => [key, colour.hex])),

@@ -5,11 +5,14 @@
   import Field from "../../parts/Field.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import { plural, said } from "../../units/format";
+  import { sorts } from "./batches";
 
   let { view }: { view: PourView } = $props();
 
   const pour = $derived(view.pour);
   const batch = $derived(pour.batches[0]);
+  const made = $derived(pour.batches.reduce((g, b) => g + b.madeGrams, 0));
+  const kinds = $derived(sorts(pour.batches));
   const spoons = $derived(reference.shop?.settings.measures === "GRAMS_AND_SPOONS");
   const eggs = $derived(
     pour.batches.reduce(
@@ -58,23 +61,25 @@
   </div>
   {#if batch}
     <h2>{view.recipe}</h2>
-    <p class="soft">
-      {pour.batches.length > 1
-        ? `${plural(pour.batches.length, "batch", "batches")}, for each`
-        : "for one batch"} weigh
-    </p>
-    <dl>
-      {#each batch.weighed as weighed (weighed.ingredient)}
-        <dt>{weighed.ingredient}</dt>
-        <dd>
-          {weighed.pieces > 0 ? `${weighed.pieces} = ` : ""}{one(weighed.grams)} g
-          {#if spoons && weighed.cups >= 0.1}<span class="cups">{weighed.cups.toFixed(2)} cups</span
-            >{/if}
-        </dd>
-      {/each}
-      <dt class="sum">makes</dt>
-      <dd class="sum">{one(batch.madeGrams)} g</dd>
-    </dl>
+    {#each kinds as kind (kind.batch.madeGrams)}
+      <p class="soft">
+        {kind.times > 1 ? `${plural(kind.times, "batch", "batches")}, for each` : "for one batch"} weigh
+      </p>
+      <dl>
+        {#each kind.batch.weighed as weighed (weighed.ingredient)}
+          <dt>{weighed.ingredient}</dt>
+          <dd>
+            {weighed.pieces > 0 ? `${weighed.pieces} = ` : ""}{one(weighed.grams)} g
+            {#if spoons && weighed.cups >= 0.1}<span class="cups"
+                >{weighed.cups.toFixed(2)} cups</span
+              >{/if}
+          </dd>
+        {/each}
+        <dt class="sum">makes</dt>
+        <dd class="sum">{one(kind.batch.madeGrams)} g</dd>
+      </dl>
+    {/each}
+    {#if pour.batches.length > 1}<p class="soft">{one(made)} g in all</p>{/if}
   {/if}
   {#if eggs > 0}<p class="soft">Keep the {plural(eggs, "yolk")}: curd or custard.</p>{/if}
   {#if view.caution}<p class="soft">{view.caution}</p>{/if}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Bowl, Rung, TintView } from "../../api/types";
+  import type { Bowl, PourView, Rung, TintView } from "../../api/types";
   import { reference } from "../../desk/catalogue.svelte";
   import { desk } from "../../desk/order.svelte";
   import BowlDisc from "../../marks/BowlDisc.svelte";
@@ -8,11 +8,21 @@
   import { chance, consistency, grams, stirred } from "../../units/format";
   import TintPart from "./TintPart.svelte";
 
-  let { bowl, ladder, tint }: { bowl: Bowl; ladder: Rung[]; tint: TintView | undefined } = $props();
+  type Props = {
+    bowl: Bowl;
+    ladder: Rung[];
+    tint: TintView | undefined;
+    designs: PourView["designs"];
+  };
+  let { bowl, ladder, tint, designs }: Props = $props();
 
   const spoons = $derived(reference.shop?.settings.measures === "GRAMS_AND_SPOONS");
   const own = $derived(desk.palette.find((c) => c.key === bowl.colour));
   const fromJars = $derived(bowl.fromJars.reduce((g, jar) => g + jar.grams, 0));
+  // What is weighed into the bowl: white base, or what a darker bowl and white give.
+  const divided = $derived(
+    bowl.letDown ? bowl.letDown.motherGrams + bowl.letDown.whiteGrams : bowl.mixedGrams,
+  );
 
   const drinkers = $derived.by(() => {
     const byDesign: Record<string, number> = {};
@@ -23,7 +33,7 @@
       .map(([id, g]) => ({
         id,
         g,
-        name: desk.pour?.designs.find((d) => d.design === id)?.name ?? "",
+        name: designs.find((d) => d.design === id)?.name ?? "a design that was removed",
       }))
       .sort((a, b) => b.g - a.g);
   });
@@ -35,9 +45,11 @@
     <div>
       <h2>{desk.colourName(bowl.colour)}</h2>
       <p class="soft">
-        {grams(bowl.baseGrams)} g base{bowl.givenGrams > 0
-          ? `, and ${grams(bowl.givenGrams)} g for lighter bowls`
-          : ""} · {grams(bowl.cookiesGrams)} g on cookies · {grams(bowl.spareGrams)} g spare, runs short
+        {grams(divided)} g base{bowl.givenGrams > 0
+          ? `, ${grams(bowl.givenGrams)} g of it for lighter bowls`
+          : ""}{fromJars > 0 ? ` and ${grams(fromJars)} g out of a jar` : ""} · {grams(
+          bowl.cookiesGrams,
+        )} g on cookies · {grams(bowl.spareGrams)} g spare, runs short
         {chance(bowl.risk)}
       </p>
     </div>
@@ -53,10 +65,13 @@
     <h3>Down the ladder</h3>
     <ol>
       {#each ladder as rung, i (i)}
+        {#each rung.jars as jar (jar.jar)}
+          <li><span>add the jar</span><span class="soft">{grams(jar.grams)} g of it</span></li>
+        {/each}
         <li>
           <span><Slump state={rung.state} /> {stirred(rung, spoons)}</span>
           <span class="soft">
-            take {grams(rung.takenGrams + rung.sugarGrams)} g at {consistency(
+            take {grams(bowl.portions[rung.portion]?.finishedGrams ?? 0)} g at {consistency(
               rung.state,
               rung.countSeconds,
             )}
@@ -65,7 +80,6 @@
       {/each}
     </ol>
   {/if}
-  {#if fromJars > 0}<p class="soft">{grams(fromJars)} g of it comes out of a jar.</p>{/if}
   {#if own}
     <label class="apart">
       <input

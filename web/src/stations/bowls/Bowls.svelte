@@ -22,6 +22,7 @@
   // Once mixing has started, the plan that was kept is shown; what changed since stands beside it.
   const shown = $derived((mixing.view?.startedAt && mixing.view.pour) || desk.pour);
   const pour = $derived(shown?.pour);
+  const together = $derived([...new Set(shown?.designs.map((d) => d.orderName) ?? [])]);
   let chosen = $state<string | null>(null);
   const bowl = $derived(pour?.bowls.find((b) => b.colour === chosen) ?? pour?.bowls[0]);
   const order = $derived(addressed().order);
@@ -50,12 +51,20 @@
               pour.bowls.length,
               "bowl",
             )}
-            and {plural(pour.bags, "bag")}
+            and {plural(pour.bags, "bag")}{together.length > 1
+              ? `, for ${together.join(" and ")}`
+              : ""}
           </span>
           <span class="views">
             <OneOf label="What to see" ways={VIEWS} chosen={at} onchoose={(view) => (at = view)} />
           </span>
         </div>
+        {#each shown?.namesakes ?? [] as two (two.other)}
+          <p class="namesakes">
+            {desk.colourName(two.one)} and {desk.colourName(two.other)} are called the same and look different
+            (ΔE {two.deltaE.toFixed(1)}): they are two bowls. Give them one look to make them one.
+          </p>
+        {/each}
         {#if at === "pour"}
           <div class="wide">
             <PourPicture
@@ -73,7 +82,7 @@
         {:else if at === "work"}
           <WorkList view={mixing.view} />
         {:else}
-          <ShoppingList lines={mixing.view.shopping} />
+          <ShoppingList lines={mixing.view.shopping} names={mixing.view.pour.designs} />
         {/if}
       {:else if pour}
         <h2>Nothing to mix yet</h2>
@@ -98,11 +107,13 @@
     {/if}
   </main>
   <aside>
-    {#if bowl && pour && shown}
+    <!-- All of it at once: what comes later would push the rest down under the hand. -->
+    {#if bowl && pour && shown && (mixing.view || mixing.trouble)}
       <BowlSlip
         {bowl}
         ladder={mixing.view?.ladders[bowl.colour] ?? []}
         tint={mixing.view?.tints[bowl.colour]}
+        designs={shown.designs}
       />
       <BaseSlip view={shown} />
       <ExtraSlip {pour} />
@@ -111,6 +122,10 @@
 </div>
 
 <style>
+  .namesakes {
+    color: var(--brass);
+    margin: 4px 0;
+  }
   .bowls {
     display: grid;
     grid-template-columns: minmax(0, 1fr) 330px;

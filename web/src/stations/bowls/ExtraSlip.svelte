@@ -63,7 +63,11 @@
         >
       </p>
       {#if colours > 1}
-        <p class="soft">With {colours} colours, each gets {chance(pour.bowls[0]?.risk ?? 0)}.</p>
+        <p class="soft">
+          Each of the {colours} colours alone: {chance(
+            Math.max(...pour.bowls.map((bowl) => bowl.risk)),
+          )}. They share the hand on the day, so it is not {colours} times as likely that any runs short.
+        </p>
       {/if}
       {#if trouble("extra.risk")}<p class="trouble" role="alert">{trouble("extra.risk")}</p>{/if}
     {:else}

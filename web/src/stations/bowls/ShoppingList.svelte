@@ -1,10 +1,10 @@
 <script lang="ts">
-  import type { MixingView } from "../../api/types";
+  import type { MixingView, PourView } from "../../api/types";
   import { addressed } from "../../router";
   import { grams, plural } from "../../units/format";
 
   // What this order takes from the shelf, and what to buy for it.
-  let { lines }: { lines: MixingView["shopping"] } = $props();
+  let { lines, names }: { lines: MixingView["shopping"]; names: PourView["designs"] } = $props();
 
   const order = $derived(addressed().order);
   type ToBuy = MixingView["shopping"][number];
@@ -13,8 +13,14 @@
       ? `${grams(n)} g`
       : line.measure === "DROPS"
         ? plural(Math.ceil(n - 1e-6), "drop")
-        : Math.ceil(n).toLocaleString("en");
+        : line.measure === "MILLILITRES"
+          ? `${n.toFixed(1)} ml`
+          : line.measure === "SHEETS"
+            ? plural(n, "sheet")
+            : Math.ceil(n).toLocaleString("en");
   const cost = $derived(lines.reduce((sum, line) => sum + (line.cost ?? 0), 0));
+  const unpriced = $derived(lines.filter((line) => line.unpriced).map((line) => line.name));
+  const orders = $derived([...new Set(names.map((design) => design.orderName))]);
 </script>
 
 <div class="scroller">
@@ -38,7 +44,7 @@
             {line.packs > 0
               ? `${line.packs} × ${amount(line, line.packSize)}`
               : line.missing > 0
-                ? `${amount(line, line.missing)}, pack not known`
+                ? amount(line, line.missing)
                 : "nothing"}
           </td>
           <td>{line.packs > 0 && line.cost !== null ? line.cost.toFixed(2) : ""}</td>
@@ -50,8 +56,12 @@
     </tfoot>
   </table>
 </div>
+{#if unpriced.length > 0}
+  <p class="soft">Together leaves out what has no price: {unpriced.join(", ")}.</p>
+{/if}
 <p class="soft">
-  Less what stands on the <a href="/orders/{order}/shelf">shelf</a>. Take the list along:
+  {orders.length > 1 ? `For ${orders.join(" and ")}. ` : ""}Less what stands on the
+  <a href="/orders/{order}/shelf">shelf</a>. Take the list along:
   <a href="/api/orders/{order}/print/shopping.pdf" target="_blank" rel="noreferrer"
     >to print (PDF)</a
   >,

@@ -8,6 +8,7 @@
   import Sheet from "../../parts/Sheet.svelte";
   import { chance, consistency, dayOf, grams, outOf, plural, stirred } from "../../units/format";
   import { doses } from "../../units/tint";
+  import { sorts } from "./batches";
 
   // Paper for the wall, and the start: from then on the plan stays as it is, and what changes is shown against it.
   let { view }: { view: MixingView } = $props();
@@ -76,12 +77,16 @@
         <h3>Top up</h3>
         <p>
           {difference.topUpBatches.length > 0
-            ? `Mix ${grams(difference.topUpBatches.reduce((g, b) => g + b.madeGrams, 0))} g of base for it:
-              ${difference.topUpBatches.length > 1 ? `${difference.topUpBatches.length} times ` : ""}${(
-                difference.topUpBatches[0]?.weighed ?? []
+            ? `Mix ${grams(difference.topUpBatches.reduce((g, b) => g + b.madeGrams, 0))} g of base for it: ${sorts(
+                difference.topUpBatches,
               )
-                .map((w) => `${grams(w.grams)} g ${w.ingredient}`)
-                .join(", ")}.`
+                .map(
+                  ({ times, batch }) =>
+                    `${times > 1 ? `${times} times ` : ""}${batch.weighed
+                      .map((w) => `${grams(w.grams)} g ${w.ingredient}`)
+                      .join(", ")}`,
+                )
+                .join("; ")}.`
             : "The base that was left over is enough."}
         </p>
         <ul class="top-ups">

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { MixingView } from "../../api/types";
-  import { desk } from "../../desk/order.svelte";
+  import { mixing } from "../../desk/mixing.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import { dayOf, grams } from "../../units/format";
 
@@ -15,14 +15,6 @@
     }
     return Object.entries(sums);
   });
-
-  function mix(order: number, together: boolean) {
-    desk.editDetails((d) => {
-      d.mixedWith = together
-        ? [...d.mixedWith, order]
-        : d.mixedWith.filter((other) => other !== order);
-    });
-  }
 </script>
 
 {#if view.neighbours.length > 0}
@@ -33,12 +25,17 @@
         <input
           type="checkbox"
           checked={other.mixed}
-          disabled={Boolean(view.startedAt)}
-          onchange={(e) => mix(other.order, e.currentTarget.checked)}
+          disabled={Boolean(view.startedAt) && other.mixed}
+          onchange={(e) => mixing.mixWith(other.order, e.currentTarget.checked)}
         />
         <span>{other.name} <span class="soft">{dayOf(other.handOver)}</span></span>
       </label>
     {/each}
+    {#if view.startedAt}
+      <p class="soft">
+        Mixing has started: what is mixed as one is parted once it is planned afresh.
+      </p>
+    {/if}
     {#if shares.length > 1}
       <ul>
         {#each shares as [name, g] (name)}

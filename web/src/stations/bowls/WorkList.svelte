@@ -50,6 +50,13 @@
           {desk.colourName(step.colour ?? "")}: {grams(down?.motherGrams ?? 0)} g of {desk.colourName(
             down?.mother ?? "",
           )} and {grams(down?.whiteGrams ?? 0)} g of white
+        {:else if step.doing === "ADD_JAR" && own}
+          <strong>Add the jar</strong>
+          {grams(step.grams)} g of it into {desk.colourName(step.colour)}, for what is {consistency(
+            own.state,
+            own.countSeconds,
+          )}
+          and thinner
         {:else if step.doing === "THIN" && own}
           <strong>{desk.colourName(step.colour)}</strong>
           <Slump state={own.state} />

@@ -11,6 +11,11 @@
 
   const details = $derived(desk.details);
   const pour = $derived(desk.pour?.pour);
+  const own = $derived(desk.order?.plan.own);
+  // Orders that are mixed with this one: the base is made for all of them.
+  const others = $derived([
+    ...new Set(desk.pour?.designs.filter((d) => d.order !== desk.id).map((d) => d.orderName) ?? []),
+  ]);
   const problem = $derived(desk.problem("order"));
   const trouble = (field: string) => (problem?.field === field ? problem.detail : "");
   const known = ["name", "client", "handOver", "floodSeconds"];
@@ -27,15 +32,13 @@
 <Sheet label="The order">
   {#if details}
     <h2>{plural(desk.cookies, "cookie")}</h2>
-    {#if pour}
-      <p class="soft">and {plural(pour.spares, "iced spare")}, in case some break</p>
+    {#if pour && own}
+      <p class="soft">and {plural(own.spares, "iced spare")}, in case some break</p>
       <dl>
         <dt>icing on them</dt>
-        <dd>{grams(pour.balance.cookiesGrams)} g</dd>
-        <dt>to mix, spare and losses in</dt>
-        <dd>{grams(pour.balance.inGrams)} g</dd>
-        <dt>base to make</dt>
-        <dd>{grams(pour.baseGrams)} g</dd>
+        <dd>{grams(own.cookiesGrams)} g</dd>
+        <dt>base to make{others.length > 0 ? `, with ${others.join(" and ")}` : ""}</dt>
+        <dd>{grams(pour.batches.reduce((g, b) => g + b.madeGrams, 0))} g</dd>
       </dl>
     {/if}
     {#if desk.pourTrouble}<p class="trouble" role="alert">{desk.pourTrouble}</p>{/if}

@@ -16,9 +16,21 @@
   const palette = $derived(desk.details?.palette ?? []);
   const problem = $derived(desk.problem("order"));
   const trouble = $derived(problem?.field.startsWith("palette") ? problem.detail : "");
-  const gramsOf = $derived(
-    Object.fromEntries(desk.pour?.pour.bowls.map((b) => [b.colour, b.baseGrams]) ?? []),
-  );
+  // Icing on this order's own cookies, spares with them.
+  const gramsOf = $derived.by(() => {
+    const own = new Set(
+      desk.pour?.designs.filter((d) => d.order === desk.id).map((d) => d.design) ?? [],
+    );
+    return Object.fromEntries(
+      desk.pour?.pour.bowls.map((b) => [
+        b.colour,
+        b.portions
+          .flatMap((p) => p.drinks)
+          .filter((drink) => own.has(drink.design))
+          .reduce((g, drink) => g + drink.grams, 0),
+      ]) ?? [],
+    );
+  });
   const most = $derived(Math.max(1, ...Object.values(gramsOf)));
   // The area of a bowl goes by its grams.
   const size = (key: string) => 30 + 34 * Math.sqrt((gramsOf[key] ?? 0) / most);

@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { onMount } from "svelte";
   import { answered, api } from "../../api/client";
   import type { GelView } from "../../api/types";
   import { mixing } from "../../desk/mixing.svelte";
@@ -12,27 +11,16 @@
   import NewGel from "./NewGel.svelte";
 
   // The bottles of gel: how each looks from half a drop to 32 in 100 g, and what is left of it.
-  let gels = $state.raw<GelView[] | null>(null);
-  let trouble = $state("");
+  let { gels, onchange }: { gels: GelView[]; onchange: () => Promise<void> } = $props();
+
   let opened = $state("");
   let slip: Dialog;
   let adding: Dialog;
-  const gel = $derived(gels?.find((g) => g.key === opened));
-
-  onMount(look);
-
-  async function look() {
-    try {
-      gels = await answered(api.GET("/api/gels"));
-      trouble = "";
-    } catch (e) {
-      trouble = (e as Error).message;
-    }
-  }
+  const gel = $derived(gels.find((g) => g.key === opened));
 
   /** Recipes follow from the gels: whatever changes here changes the pour. */
   async function changed() {
-    await look();
+    await onchange();
     await desk.refresh();
     if (desk.pour) void mixing.look();
   }
@@ -66,49 +54,45 @@
     <span class="soft">half a drop to 32 in 100 g of base, dried</span>
     <Press plain onpress={() => adding.show()}>Add a gel</Press>
   </div>
-  {#if gels?.length === 0}
+  {#if gels.length === 0}
     <p>
       No gel yet, so recipes are made from twelve reference gels. Add the bottles that you have.
     </p>
   {/if}
-  {#if gels}
-    <ul>
-      {#each gels as g (g.key)}
-        <li>
-          <button
-            title="Open its slip"
-            onclick={() => {
-              opened = g.key;
-              slip.show();
-            }}
-          >
-            <span class="ramp" aria-hidden="true">
-              {#each g.ramp as step (step.drops)}<span style:background={step.hex}></span>{/each}
+  <ul>
+    {#each gels as g (g.key)}
+      <li>
+        <button
+          title="Open its slip"
+          onclick={() => {
+            opened = g.key;
+            slip.show();
+          }}
+        >
+          <span class="ramp" aria-hidden="true">
+            {#each g.ramp as step (step.drops)}<span style:background={step.hex}></span>{/each}
+          </span>
+          <span class="name">
+            <strong>{g.bottle.name}</strong>
+            <span class="soft" class:short={missing(g) > 0}>
+              {missing(g) > 0
+                ? `${Math.ceil(missing(g))} drops short`
+                : `${Math.round(g.bottle.dropsLeft)} drops left`}{g.bottle.price === null
+                ? ""
+                : ` · ${g.bottle.price.toFixed(2)}`}
             </span>
-            <span class="name">
-              <strong>{g.bottle.name}</strong>
-              <span class="soft" class:short={missing(g) > 0}>
-                {missing(g) > 0
-                  ? `${Math.ceil(missing(g))} drops short`
-                  : `${Math.round(g.bottle.dropsLeft)} drops left`}{g.bottle.price === null
-                  ? ""
-                  : ` · ${g.bottle.price.toFixed(2)}`}
-              </span>
+          </span>
+          {#if g.swatches.length > 0}
+            <span class="soft">
+              {g.swatches.length} swatches: {Math.round(100 * g.strength)} % as strong{g.shiftNm
+                ? `, hue ${g.shiftNm > 0 ? "+" : "−"}${Math.abs(g.shiftNm).toFixed(0)} nm`
+                : ""}
             </span>
-            {#if g.swatches.length > 0}
-              <span class="soft">
-                {g.swatches.length} swatches: {Math.round(100 * g.strength)} % as strong{g.shiftNm
-                  ? `, hue ${g.shiftNm > 0 ? "+" : "−"}${Math.abs(g.shiftNm).toFixed(0)} nm`
-                  : ""}
-              </span>
-            {/if}
-          </button>
-        </li>
-      {/each}
-    </ul>
-  {:else}
-    <p class="soft" role="status">{trouble || "Looking."}</p>
-  {/if}
+          {/if}
+        </button>
+      </li>
+    {/each}
+  </ul>
 </Sheet>
 
 <Dialog bind:this={slip} title={gel?.bottle.name ?? ""} wide>

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { onMount } from "svelte";
   import { answered, api } from "../../api/client";
-  import type { ShelfView } from "../../api/types";
+  import type { GelView, ShelfView } from "../../api/types";
   import { reference } from "../../desk/catalogue.svelte";
   import { mixing } from "../../desk/mixing.svelte";
   import { desk } from "../../desk/order.svelte";
@@ -14,17 +14,32 @@
   import NewJar from "./NewJar.svelte";
 
   let shelf = $state.raw<ShelfView | null>(null);
+  let gels = $state.raw<GelView[] | null>(null);
   let trouble = $state<Record<string, string>>({});
+  // Nothing that can be pressed stands there before all of it does: it would move away under the hand.
+  const ready = $derived(shelf !== null && gels !== null);
 
   /** What this order lacks of something. */
   const missing = (name: string) =>
     mixing.view?.shopping.find((line) => line.name === name)?.missing ?? 0;
   const recipeName = (key: string) => reference.recipes.find((r) => r.key === key)?.name ?? key;
 
-  onMount(() => {
+  onMount(look);
+
+  function look() {
     void act("", () => api.GET("/api/shelf"));
+    void lookAtGels();
     if (desk.pour) void mixing.look();
-  });
+  }
+
+  async function lookAtGels() {
+    try {
+      gels = await answered(api.GET("/api/gels"));
+      trouble = { ...trouble, gels: "" };
+    } catch (e) {
+      trouble = { ...trouble, gels: (e as Error).message };
+    }
+  }
 
   type Call = Parameters<typeof answered<ShelfView>>[0];
 
@@ -54,7 +69,14 @@
   }
 </script>
 
-<div class="shelf">
+{#if !ready}
+  <p class="soft" role="status">
+    {trouble[""] || trouble["gels"] || "Looking."}
+    {#if trouble[""] || trouble["gels"]}<button class="again" onclick={look}>Look again</button
+      >{/if}
+  </p>
+{/if}
+<div class="shelf" class:waiting={!ready}>
   <main>
     <Sheet label="Shelf">
       <h2>On the shelf</h2>
@@ -72,21 +94,19 @@
                 trouble={trouble[stock.name] ?? ""}
                 onchange={(amount) => amount !== null && void count(stock.name, amount)}
               />
-              {#if missing(stock.name) > 0}
-                <span class="lack">
-                  {stock.unit === "g"
+              <span class="lack">
+                {missing(stock.name) <= 0
+                  ? ""
+                  : stock.unit === "g"
                     ? `${grams(missing(stock.name))} g short`
                     : `${Math.ceil(missing(stock.name))} short`}
-                </span>
-              {/if}
+              </span>
             </div>
           {/each}
         </div>
-      {:else}
-        <p class="soft" role="status">{trouble[""] || "Looking."}</p>
       {/if}
     </Sheet>
-    <Gels />
+    <Gels gels={gels ?? []} onchange={lookAtGels} />
   </main>
   <aside>
     <Sheet label="Jars of left-over icing">
@@ -134,8 +154,19 @@
     gap: 14px 20px;
     margin-top: 10px;
   }
+  .waiting {
+    visibility: hidden;
+  }
+  .again {
+    border: 0;
+    background: none;
+    color: var(--cobalt);
+    text-decoration: underline;
+    cursor: pointer;
+  }
   .lack {
     display: block;
+    min-height: 1.3em;
     color: var(--tomato);
     font-size: 13px;
     font-weight: 600;

@@ -77,14 +77,14 @@
   <header>
     <div>
       <h1>The week</h1>
-      {#if week}
-        <p class="soft">
+      <p class="soft summary">
+        {#if week}
           {plural(week.orders.length - over.length, "order")} ahead · {plural(
             soon.reduce((n, o) => n + cookies(o), 0),
             "cookie",
           )} in the next seven days
-        </p>
-      {/if}
+        {/if}
+      </p>
     </div>
     <Press key="n" onpress={() => (taking = true)}>Take an order</Press>
   </header>
@@ -160,6 +160,9 @@
 </div>
 
 <style>
+  .summary {
+    min-height: 1.5em;
+  }
   .page {
     padding: 14px 24px 20px;
     max-width: 1500px;

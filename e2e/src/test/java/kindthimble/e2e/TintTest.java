@@ -151,7 +151,7 @@ class TintTest {
         labelled(page, "Colour").fill("#FFFFFF");
         saved(page);
         page.navigate(APP.url() + "/orders/1/bowls");
-        bowl(page, "White").click();
+        press(page, Pattern.compile("^White \\d+ g")).click();
         assertThat(slip(page, "White")
                         .getByText(Pattern.compile("Bright white \\d+ drops"))
                         .first())

@@ -114,7 +114,9 @@ public class MixingService {
                 : Renamed.keys(now.view(), orders.planned(order).view());
         PourView shown = Renamed.of(frozen.pour(), keys);
         PourView nowShown = Renamed.of(now.view(), keys);
-        Map<String, TintView> tints = Renamed.of(frozen.tints(), keys);
+        // Plans of before there were tints have none.
+        Map<String, TintView> tints =
+                frozen.tints().isEmpty() ? new Bowls(now.tinter(), shown).tints() : Renamed.of(frozen.tints(), keys);
         Difference difference = Difference.between(shown.pour(), nowShown.pour(), frozen.shop(), frozen.recipe());
         Follows follows = follows(shown, looks(shown), frozen.shop());
         Map<String, PourView.BowlColour> names = new LinkedHashMap<>();

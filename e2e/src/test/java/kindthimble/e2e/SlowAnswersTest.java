@@ -1,0 +1,87 @@
+package kindthimble.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static kindthimble.e2e.Hands.press;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
+import java.util.Random;
+import kindthimble.app.testing.RunningApp;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** On a slow line nothing that can be pressed moves away while the rest of the screen is still coming. */
+class SlowAnswersTest {
+    @RegisterExtension
+    @Order(1)
+    static final RunningApp APP = RunningApp.withDemoData();
+
+    @RegisterExtension
+    @Order(2)
+    static final Browser BROWSER = new Browser(APP);
+
+    private static final String WATCH = """
+            window.moved = [];
+            new PerformanceObserver(list => {
+              for (const entry of list.getEntries()) {
+                window.moved.push({
+                  value: entry.value,
+                  what: entry.sources.map(s => (s.node?.textContent ?? '').trim().slice(0, 30) + ' '
+                    + Math.round(s.previousRect.y) + ' to ' + Math.round(s.currentRect.y)).join('; '),
+                });
+              }
+            }).observe({ type: 'layout-shift', buffered: true });
+            """;
+
+    private static Page slow(String path, long seed) {
+        Page page = BROWSER.open("/nowhere");
+        Random random = new Random(seed);
+        page.addInitScript(WATCH);
+        page.route("**/api/**", route -> {
+            page.waitForTimeout(random.nextInt(350));
+            route.resume();
+        });
+        page.navigate(APP.url() + path);
+        return page;
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "/",
+                "/shop",
+                "/orders/1",
+                "/orders/1/cookie",
+                "/orders/1/bowls",
+                "/orders/1/shelf",
+                "/orders/1/clock"
+            })
+    void nothingMovesWhileAnswersCome(String path) {
+        for (int seed = 1; seed <= 2; seed++) {
+            Page page = slow(path, seed);
+            page.waitForLoadState(LoadState.NETWORKIDLE);
+            page.waitForTimeout(300);
+            Object moved = page.evaluate(
+                    "() => window.moved.reduce((sum, m) => sum + m.value, 0) > 0.01 ? JSON.stringify(window.moved) : ''");
+            assertTrue(moved.toString().isEmpty(), path + ": " + moved);
+            page.context().close();
+        }
+    }
+
+    @Test
+    void theFirstPressCounts() {
+        for (int seed = 1; seed <= 8; seed++) {
+            Page page = slow("/orders/1/shelf", seed);
+            press(page, "Add a gel").click();
+            Locator dialog = page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("A new gel"));
+            assertThat(dialog).isVisible();
+            page.context().close();
+        }
+    }
+}
