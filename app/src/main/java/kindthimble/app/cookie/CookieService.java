@@ -11,7 +11,6 @@ import kindthimble.core.cutter.Cutter;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
-import kindthimble.core.geometry.Deadline;
 import kindthimble.core.geometry.TooMuch;
 import kindthimble.core.shop.HouseDefaults;
 import org.springframework.stereotype.Service;
@@ -28,7 +27,7 @@ public class CookieService {
     /** What takes longer than this goes on alone, so that the changes of others stay quick. */
     private static final Duration BRIEF = Duration.ofMillis(100);
 
-    private final OneByOne queue = new OneByOne();
+    private final OneByOne queue = new OneByOne(LONGEST, BRIEF);
 
     private final Cache<Asked, Measured> measured =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
@@ -87,7 +86,7 @@ public class CookieService {
 
     private Measured anew(Design design, Kitchen kitchen) {
         try {
-            return Deadline.within(LONGEST, BRIEF, queue, () -> {
+            return queue.compute(() -> {
                 Cookie cookie = new Measuring(
                                 kitchen.shop(), kitchen.floodSeconds(), kitchen.palette(), kitchen.filling())
                         .measure(design);

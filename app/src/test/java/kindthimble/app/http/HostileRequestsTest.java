@@ -60,6 +60,10 @@ class HostileRequestsTest {
         for (int i = 0; i < DESIGNS; i++) {
             documents.add(hostile.next());
         }
+        // As after a start, when orders have been worked out in the background for some seconds.
+        for (int i = 0; i < 20; i++) {
+            APP.get("/api/orders/1");
+        }
         AtomicBoolean done = new AtomicBoolean();
         ExecutorService senders = Executors.newFixedThreadPool(AT_ONCE);
         ExecutorService other = Executors.newSingleThreadExecutor();
@@ -88,9 +92,6 @@ class HostileRequestsTest {
                         } else {
                             assertFalse(answer.body().get("detail").asString().isBlank());
                         }
-                        if (System.nanoTime() - from > 2_400_000_000L)
-                            System.out.println((System.nanoTime() - from) / 1000000 + " ms "
-                                    + document.substring(0, 260) + answer.body().path("detail"));
                         return System.nanoTime() - from;
                     })
                     .toList();

@@ -25,7 +25,8 @@ final class Tangle {
             for (int other : near) {
                 if (other > i) {
                     meets.computeIntersection(ring[i], ring[i + 1], ring[other], ring[other + 1]);
-                    if (meets.isProper() && ++crossings > most) {
+                    // Sides that run along each other are as bad as those that cross.
+                    if ((meets.isProper() || meets.getIntersectionNum() > 1) && ++crossings > most) {
                         return true;
                     }
                 }

@@ -5,6 +5,7 @@ import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Lines;
+import kindthimble.core.geometry.Region;
 import kindthimble.core.mark.Dressing;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Turn;
@@ -23,7 +24,9 @@ public record Squiggle(
     @Override
     public void lay(Ground ground) {
         ground.named(on).forEach(ground::squiggle);
-        Lines line = Strokes.across(ground.on(on).inset(1), TURNS, 0, Strokes.Form.WAVY);
+        Region region = ground.on(on);
+        Region inner = region.inset(1);
+        Lines line = Strokes.across(inner.isEmpty() ? region : inner, TURNS, 0, Strokes.Form.WAVY);
         ground.place(
                 on,
                 new Dressing(

@@ -67,8 +67,11 @@ final class Strokes {
     }
 
     private static List<Lines> parallel(Region region, int count, double tiltDegrees, Form form) {
-        Box box = region.turned(-tiltDegrees).box();
         List<Lines> lines = new ArrayList<>();
+        Box box = region.turned(-tiltDegrees).box();
+        if (!(box.widthMm() > 0)) {
+            return lines;
+        }
         double apart = box.heightMm() / (count + 1);
         double cos = Math.cos(Math.toRadians(tiltDegrees));
         double sin = Math.sin(Math.toRadians(tiltDegrees));
