@@ -98,9 +98,12 @@ class OrderPlanner {
                     cookies.view(design.document(), kitchen),
                     null);
         } catch (Refused refused) {
-            return new DesignView(
-                    design.id(), design.version(), design.count(), design.document(), null, refused.getMessage());
+            return unmeasured(design, refused);
         }
+    }
+
+    static DesignView unmeasured(DesignEntity design, Refused why) {
+        return new DesignView(design.id(), design.version(), design.count(), design.document(), null, why.getMessage());
     }
 
     /** The plan of an order; why there is none where it can't be worked out. */

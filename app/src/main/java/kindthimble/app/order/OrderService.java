@@ -328,11 +328,23 @@ public class OrderService {
 
     private OrderView view(OrderEntity order) {
         OrderDetails details = order.details();
-        Kitchen kitchen = planner.kitchen(details);
-        List<DesignView> views = designsOf(order.id()).stream()
-                .map(design -> planner.view(design, kitchen))
-                .toList();
-        return new OrderView(order.id(), order.version(), details, views, planner.plan(order));
+        List<DesignEntity> all = designsOf(order.id());
+        try {
+            Kitchen kitchen = planner.kitchen(details);
+            List<DesignView> views =
+                    all.stream().map(design -> planner.view(design, kitchen)).toList();
+            return new OrderView(order.id(), order.version(), details, views, planner.plan(order));
+        } catch (Refused lacks) {
+            // Its base is gone: the order says so, and stays open for another one.
+            return new OrderView(
+                    order.id(),
+                    order.version(),
+                    details,
+                    all.stream()
+                            .map(design -> OrderPlanner.unmeasured(design, lacks))
+                            .toList(),
+                    new PlanView(null, lacks.getMessage(), null));
+        }
     }
 
     private SavedDesign saved(OrderEntity order, DesignEntity design) {

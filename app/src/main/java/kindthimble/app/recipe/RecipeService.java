@@ -46,7 +46,7 @@ public class RecipeService {
     /**
      * @throws Refused when there is none of that key
      */
-    @Transactional(readOnly = true)
+    @Transactional(readOnly = true, noRollbackFor = Refused.class)
     public BaseRecipe recipe(String key) {
         return recipes.findById(key)
                 .map(RecipeEntity::recipe)

@@ -2,6 +2,7 @@ package kindthimble.core.pour;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,7 +13,7 @@ import kindthimble.core.shop.ShopSettings;
  * A tip that is wanted in more bags than the shop has of it: it goes from bag to bag, washed between.
  *
  * @param tip its name
- * @param owned how many the shop has
+ * @param owned how many the shop has; 0 for one that it has put away
  * @param bags that want one, each by the key of its colour, in order of work
  */
 public record TipUse(String tip, int owned, List<String> bags) {
@@ -37,9 +38,11 @@ public record TipUse(String tip, int owned, List<String> bags) {
                                     .addAll(Collections.nCopies(
                                             Math.max(1, portion.bags() / tipsInBags(portion)), colour))));
         }
-        return shop.tips().stream()
-                .filter(tip -> wanted.getOrDefault(tip.name(), List.of()).size() > tip.owned())
-                .map(tip -> new TipUse(tip.name(), tip.owned(), wanted.get(tip.name())))
+        Map<String, Integer> owned = new HashMap<>();
+        shop.tips().forEach(tip -> owned.put(tip.name(), tip.owned()));
+        return wanted.entrySet().stream()
+                .filter(use -> use.getValue().size() > owned.getOrDefault(use.getKey(), 0))
+                .map(use -> new TipUse(use.getKey(), owned.getOrDefault(use.getKey(), 0), use.getValue()))
                 .toList();
     }
 

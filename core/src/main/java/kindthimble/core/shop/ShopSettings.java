@@ -3,6 +3,7 @@ package kindthimble.core.shop;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Choice;
@@ -170,11 +171,13 @@ public record ShopSettings(
     }
 
     /**
+     * The shop's tip of a name; one of the house's where the shop has put that away, since designs may still take it.
+     *
      * @param name of a tip
-     * @throws Refused when the shop has no such tip
+     * @throws Refused when neither has such a tip
      */
     public Tip tip(String name) {
-        return tips.stream()
+        return Stream.concat(tips.stream(), HouseDefaults.TIPS.stream())
                 .filter(tip -> tip.name().equals(name))
                 .findFirst()
                 .orElseThrow(() -> new Refused(

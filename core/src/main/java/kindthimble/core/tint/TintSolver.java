@@ -20,6 +20,15 @@ public final class TintSolver {
 
     static final int MOST_GELS = 3;
 
+    /** What counts as black, how neutral it should be, and what that is worth in CIEDE2000 (kitchen practice). */
+    private static final double NEAR_BLACK_L = 20;
+
+    private static final double NEAR_BLACK_CHROMA = 8;
+    private static final double NEUTRAL = 3.5;
+    private static final double WORTH_NEUTRAL = 4;
+    private static final double LIGHTER_STEP = 2;
+    private static final double MOST_LIGHTER = 24;
+
     private final WhiteIcing white;
     private final List<Gel> gels;
 
@@ -58,11 +67,45 @@ public final class TintSolver {
                 .filter(candidate -> candidate != best && candidate != shown)
                 .limit(3L - alternatives.size())
                 .forEach(candidate -> alternatives.add(recipe(candidate, target, baseGrams)));
-        TintRecipe recipe = recipe(simple, target, baseGrams);
+        TintRecipe nearest = recipe(simple, target, baseGrams);
+        TintRecipe recipe = neutral(nearest, target, baseGrams, mostGels);
+        if (recipe != nearest) {
+            alternatives.add(0, nearest);
+        }
         return new Tinting(
                 recipe,
                 alternatives,
                 Hints.of(target, baseGrams, recipe, search.nearestInAnyAmount(), search.lifted()));
+    }
+
+    /**
+     * Of a black that is out of reach the darkest recipe is often violet or blue, which shows more than that it is a little lighter: then
+     * the darkest one is taken that keeps the hue, by way of cocoa, say.
+     *
+     * @return the nearest recipe itself where it is neutral enough, or nothing better is found
+     */
+    private TintRecipe neutral(TintRecipe nearest, Lab target, double baseGrams, int mostGels) {
+        if (target.l() > NEAR_BLACK_L || target.chroma() > NEAR_BLACK_CHROMA || off(nearest, target) <= NEUTRAL) {
+            return nearest;
+        }
+        for (double lighter = LIGHTER_STEP; lighter <= MOST_LIGHTER; lighter += LIGHTER_STEP) {
+            Lab sameHue = new Lab(target.l() + lighter, target.a(), target.b());
+            TintRecipe other = recipe(
+                    new RecipeSearch(white, gels, sameHue, baseGrams, Math.max(1, Math.min(MOST_GELS, mostGels)))
+                            .run()
+                            .get(0),
+                    target,
+                    baseGrams);
+            if (off(other, target) <= NEUTRAL && other.deltaE() <= nearest.deltaE() + WORTH_NEUTRAL) {
+                return other;
+            }
+        }
+        return nearest;
+    }
+
+    /** How far a recipe's hue is from what is wanted, whatever its lightness. */
+    private static double off(TintRecipe recipe, Lab target) {
+        return Math.hypot(recipe.dry().a() - target.a(), recipe.dry().b() - target.b());
     }
 
     private TintRecipe recipe(WholeDabs.Candidate candidate, Lab target, double baseGrams) {

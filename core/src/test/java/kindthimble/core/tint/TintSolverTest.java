@@ -188,4 +188,22 @@ class TintSolverTest {
     private static boolean has(Tinting tinting, Tinting.About about) {
         return tinting.hints().stream().anyMatch(hint -> hint.about() == about);
     }
+
+    /** Without a black on the shelf the darkest mix is violet: cocoa keeps it black, and a little lighter. */
+    @Test
+    void nearBlackIsNoViolet() {
+        List<Gel> shelf =
+                TWELVE.stream().filter(gel -> !gel.key().equals("coal")).toList();
+        for (String hex : new String[] {"#0D0D11", "#0E0E12", "#141414", "#1B1B1B"}) {
+            for (double grams : new double[] {15, 60, 250, 1000}) {
+                Lab target = Lab.ofHex(hex);
+                Tinting tinting = new TintSolver(WhiteIcing.PLAIN, shelf).solve(target, grams, 3);
+                Lab dry = tinting.recipe().dry();
+                assertTrue(
+                        Math.hypot(dry.a() - target.a(), dry.b() - target.b()) < 3.6,
+                        () -> hex + " comes out " + dry.hex());
+                assertTrue(dry.l() < 25, () -> hex + " comes out " + dry.hex());
+            }
+        }
+    }
 }

@@ -1,0 +1,67 @@
+package kindthimble.app.order;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import kindthimble.app.testing.RunningApp;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+
+/** Tips, bases and gels that are put away while orders take them: nothing fails, and an order says what it lacks. */
+class WhatIsGoneTest {
+    @RegisterExtension
+    static final RunningApp APP = RunningApp.withDemoData();
+
+    private static void shopWithTips(String tips) {
+        String shop = APP.get("/api/shop").body().toString();
+        assertEquals(
+                200,
+                APP.put("/api/shop", shop.replaceFirst("\"tips\":\\[[^]]*]", "\"tips\":[" + tips + "]"))
+                        .status());
+    }
+
+    @Test
+    void tipsThatAreGone() {
+        shopWithTips("");
+        JsonNode order = APP.get("/api/week").body().get("orders").get(0);
+        assertTrue(order.at("/plan/trouble").isNull(), "the house's tips are still known");
+        JsonNode tips = APP.get("/api/orders/1/mixing").body().get("tips");
+        assertEquals(0, tips.get(0).get("owned").asInt(), "and it is said that there are none");
+
+        shopWithTips("{\"name\":\"fine\",\"openingMm\":0.6,\"owned\":1}");
+        JsonNode first = APP.get("/api/orders/1").body().at("/designs/0");
+        String design = "/api/orders/1/designs/" + first.get("id");
+        String document = first.get("document").toString();
+        String fine = document.replaceFirst("\"move\":\"outline\"", "\"move\":\"outline\",\"tip\":\"fine\"");
+        assertFalse(fine.equals(document));
+        assertEquals(
+                200,
+                APP.put(design, "{\"version\":%s,\"count\":24,\"document\":%s}".formatted(first.get("version"), fine))
+                        .status());
+        shopWithTips("");
+        assertEquals(200, APP.get("/api/week").status());
+        JsonNode lacking = APP.get("/api/orders/1").body();
+        assertTrue(lacking.at("/designs/0/trouble").asString().contains("no tip fine"));
+        assertTrue(lacking.at("/designs/1/trouble").isNull());
+        assertTrue(lacking.at("/plan/trouble").asString().contains("no tip fine"));
+        shopWithTips("{\"name\":\"fine\",\"openingMm\":0.6,\"owned\":1}");
+        assertTrue(APP.get("/api/orders/1").body().at("/plan/trouble").isNull());
+    }
+
+    @Test
+    void aBaseAndAGelThatAreGone() {
+        APP.store("update cookie_order set recipe = 'plaster' where id = 2");
+        APP.store("update cookie_order set mixed_into = null");
+        assertEquals(200, APP.get("/api/week").status());
+        JsonNode order = APP.get("/api/orders/2").body();
+        assertTrue(order.at("/plan/trouble").asString().contains("no base recipe plaster"));
+        assertTrue(order.get("designs").size() > 0);
+        assertEquals(422, APP.get("/api/orders/2/mixing").status());
+        assertEquals(204, APP.call("DELETE", "/api/gels/navy", null).status());
+        assertEquals(200, APP.get("/api/orders/1/mixing").status());
+        APP.store("update cookie_order set recipe = null where id = 2");
+        assertTrue(APP.get("/api/orders/2").body().at("/plan/trouble").isNull());
+    }
+}
