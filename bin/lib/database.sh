@@ -74,8 +74,13 @@ mend_password() { # mend_password DIR
 start_cluster() { # start_cluster DIR PORT
   local dir=$1 port=$2 bin
   bin=$(postgres_bin "$dir")
-  as_postgres "$bin/pg_ctl" -D "$dir/pg" -w -t 60 -s -o "-p $port" -l "$dir/postgres.log" start </dev/null >/dev/null 2>&1 ||
-    fail "the database did not start; its log says: $(as_postgres tail -n 2 "$dir/postgres.log" 2>/dev/null)"
+  # Where it was killed, its last processes may take some seconds to end, and it does not start beside them.
+  for _ in $(seq 1 10); do
+    if as_postgres "$bin/pg_ctl" -D "$dir/pg" -w -t 60 -s -o "-p $port" -l "$dir/postgres.log" start </dev/null >/dev/null 2>&1; then return 0; fi
+    grep -q 'still in use\|already exists' <(as_postgres tail -n 5 "$dir/postgres.log" 2>/dev/null) || break
+    sleep 1
+  done
+  fail "the database did not start; its log says: $(as_postgres tail -n 2 "$dir/postgres.log" 2>/dev/null)"
 }
 
 stop_cluster() { # stop_cluster DIR
@@ -91,7 +96,7 @@ cluster_port() { # cluster_port DIR
   bin=$(postgres_bin "$1") || return 1
   pid=$(as_postgres head -n 1 "$1/pg/postmaster.pid" 2>/dev/null) || return 1
   # After a crash the number may be another program's.
-  tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -q postgres || return 1
+  [ -r "/proc/$pid/cmdline" ] && tr '\0' ' ' <"/proc/$pid/cmdline" | grep -q postgres || return 1
   as_postgres "$bin/pg_ctl" -D "$1/pg" status >/dev/null 2>&1 || return 1
   as_postgres sed -n 4p "$1/pg/postmaster.pid"
 }
