@@ -141,15 +141,25 @@
     flex-direction: column;
     gap: 12px;
   }
+  /* Whatever the words are, what is pressed stays where it was. */
   .head {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: baseline;
+    display: grid;
+    grid-template-columns: 1fr auto;
+    align-items: center;
     gap: 4px 12px;
     margin-bottom: 4px;
   }
-  .views {
-    margin-left: auto;
+  .head .soft {
+    grid-column: 1 / -1;
+    grid-row: 2;
+  }
+  @media (max-width: 480px) {
+    .views {
+      grid-column: 1 / -1;
+    }
+    .head .soft {
+      grid-row: 3;
+    }
   }
   .beside {
     display: grid;

@@ -28,7 +28,7 @@ class ScreenshotsTest {
         take("week", "/", 1280, 800);
         take("set", "/orders/1", 1280, 800);
         take("cookie", "/orders/1/cookie", 1280, 800);
-        take("cookie-warnings", "/orders/1/cookie/4", 1280, 800);
+        take("cookie-warnings", "/orders/1/cookie/2", 1280, 800);
         take("cookie-moves", "/orders/1/cookie", 1280, 800, page -> {
             page.locator("h1").click();
             page.keyboard().press("/");
