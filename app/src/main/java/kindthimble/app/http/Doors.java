@@ -5,6 +5,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.net.InetAddress;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
@@ -31,7 +32,15 @@ class Doors extends OncePerRequestFilter {
 
     private final List<String> hosts;
 
-    Doors(@Value("${server.address}") String address) {
+    /**
+     * @throws IllegalStateException when the application would be reached from other machines
+     */
+    Doors(@Value("${server.address}") InetAddress listens, @Value("${server.address}") String address) {
+        if (!listens.isLoopbackAddress()) {
+            throw new IllegalStateException(
+                    address
+                            + " can be reached from elsewhere, and whoever reaches the application may change everything: it listens on 127.0.0.1 only.");
+        }
         hosts = List.of("127.0.0.1", "localhost", "[::1]", address.toLowerCase(Locale.ROOT));
     }
 

@@ -1,5 +1,6 @@
 package kindthimble.app.http;
 
+import java.util.Set;
 import org.springframework.boot.jackson.JacksonComponent;
 import tools.jackson.core.JsonParser;
 import tools.jackson.databind.DeserializationContext;
@@ -15,6 +16,9 @@ class PlainText extends StdScalarDeserializer<String> {
     static final String SENTENCE =
             "There is a character in it that can't be written. Take it out, or type the text anew.";
 
+    /** Path data and files of colours. */
+    private static final Set<String> OF_MANY_LINES = Set.of("path", "text");
+
     PlainText() {
         super(String.class);
     }
@@ -28,7 +32,10 @@ class PlainText extends StdScalarDeserializer<String> {
         if (!isPlain(text)) {
             throw InvalidFormatException.from(parser, SENTENCE, text, String.class);
         }
-        return text;
+        // A name is one line, wherever it was copied from.
+        return OF_MANY_LINES.contains(String.valueOf(parser.currentName()))
+                ? text
+                : text.replace('\n', ' ').replace('\r', ' ').replace('\t', ' ');
     }
 
     private static boolean isPlain(String text) {
