@@ -124,6 +124,13 @@ class BowlsTest {
                 .containsText(Pattern.compile(
                         "Poppy\\s+\\d+ g base, Poppy \\d+ drops.*:\\s+\\+ .* water, take .* at piping 50 s \\(tip"));
         assertThat(page.getByText("Kept with it: 24 Diamond kite")).isVisible();
+        // A design that is taken off meanwhile keeps its name in the plan that was kept.
+        APP.call("DELETE", "/api/orders/1/designs/1", null);
+        page.reload();
+        press(page, Pattern.compile("^Poppy \\d+ g")).click();
+        assertThat(page.locator("aside").getByText("Diamond kite").first()).isVisible();
+        APP.post("/api/orders/1/designs/1/restore", null);
+        page.reload();
         press(page, "Plan afresh").click();
         assertThat(press(page, "Start mixing")).isVisible();
         page.context().close();

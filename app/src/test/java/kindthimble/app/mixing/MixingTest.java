@@ -119,6 +119,14 @@ class MixingTest {
             gel += tint.path("recipe").path("gelGrams").asDouble(0);
         }
         assertEquals(gel, kites.at("/pour/pour/balance/gelGrams").asDouble(), 0.02);
+        for (JsonNode bowl : kites.at("/pour/pour/bowls")) {
+            JsonNode doses = kites.get("tints")
+                    .path(bowl.get("colour").asString())
+                    .path("recipe")
+                    .path("doses");
+            assertEquals(
+                    doses.isArray() && doses.isEmpty(), bowl.get("untinted").asBoolean(), bowl::toString);
+        }
         // Base and allowance are one for all of them.
         JsonNode order = APP.get("/api/orders/2").body();
         String details = order.get("details").toString().replace("\"risk\":0.02", "\"risk\":0.1");
@@ -129,6 +137,31 @@ class MixingTest {
         assertEquals(
                 0.1, APP.get("/api/orders/1").body().at("/details/extra/risk").asDouble());
         assertEquals(200, change("\"risk\":0.1", "\"risk\":0.02").status());
+    }
+
+    /** A name and a date cost no plan: the mixing of two orders asks the database no more when there are thirty beside them. */
+    @Test
+    @Order(1)
+    void neighboursAreNotPlanned() {
+        mixing();
+        long before = APP.statements();
+        mixing();
+        long alone = APP.statements() - before;
+        for (int i = 0; i < 30; i++) {
+            JsonNode order = APP.post(
+                            "/api/orders", "{\"name\":\"Beside %d\",\"handOver\":\"2026-12-06T10:00:00\"}".formatted(i))
+                    .body();
+            APP.store(
+                    "insert into design (version, order_id, position, count, document) select 0, %s, position, count, document from design where order_id = 1"
+                            .formatted(order.get("id")));
+        }
+        before = APP.statements();
+        JsonNode neighbours = mixing().get("neighbours");
+        assertEquals(31, neighbours.size());
+        assertEquals(alone, APP.statements() - before);
+        APP.store("delete from design where order_id > 2");
+        APP.store("delete from palette_colour where order_id > 2");
+        APP.store("delete from cookie_order where id > 2");
     }
 
     /** Of one name and unlike, they are two bowls, and it is said. */

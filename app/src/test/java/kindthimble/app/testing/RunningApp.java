@@ -1,5 +1,6 @@
 package kindthimble.app.testing;
 
+import jakarta.persistence.EntityManagerFactory;
 import java.io.InputStream;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -14,6 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import kindthimble.app.KindThimble;
+import org.hibernate.SessionFactory;
 import org.junit.jupiter.api.extension.AfterAllCallback;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
@@ -147,9 +149,18 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
                 "--kind-thimble.demo=" + demo,
                 "--kind-thimble.today=2026-12-02",
                 "--springdoc.api-docs.enabled=true",
+                "--spring.jpa.properties.hibernate.generate_statistics=true",
                 "--spring.main.banner-mode=off",
                 "--logging.level.root=warn"));
         context = new SpringApplicationBuilder(KindThimble.class).run(arguments.toArray(String[]::new));
+    }
+
+    /** How many statements the application has sent to its database so far. */
+    public long statements() {
+        return context.getBean(EntityManagerFactory.class)
+                .unwrap(SessionFactory.class)
+                .getStatistics()
+                .getPrepareStatementCount();
     }
 
     /** Changes what is stored behind the application's back, as an earlier version may have left it. */

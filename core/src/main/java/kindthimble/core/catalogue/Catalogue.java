@@ -227,16 +227,17 @@ public final class Catalogue {
     }
 
     /**
-     * What a record has in one component.
+     * What a record has in one component; null where that is left open.
      *
      * @throws IllegalArgumentException when it has no such component
      */
     public static Object read(Object record, String component) {
-        return Arrays.stream(components(record.getClass()))
-                .filter(c -> c.getName().equals(component))
-                .findFirst()
-                .map(c -> read(record, c))
-                .orElseThrow(() -> new IllegalArgumentException(record + " has no " + component));
+        for (RecordComponent one : components(record.getClass())) {
+            if (one.getName().equals(component)) {
+                return read(record, one);
+            }
+        }
+        throw new IllegalArgumentException(record + " has no " + component);
     }
 
     private static Object read(Object record, RecordComponent component) {

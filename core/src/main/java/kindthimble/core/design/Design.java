@@ -42,6 +42,9 @@ public record Design(
     public static final int LONGEST_NAME = 80;
     public static final int MOST_MOVES = 200;
 
+    /** Dots, lines, letters and the like of all moves together. */
+    public static final int MOST_PIECES = 5_000;
+
     public Design {
         moves = moves == null ? List.of() : List.copyOf(moves);
     }
@@ -86,13 +89,28 @@ public record Design(
         if (moves.size() > MOST_MOVES) {
             throw new Refused("moves", "A design has at most %d moves.".formatted(MOST_MOVES));
         }
+        int pieces = 0;
         for (int i = 0; i < moves.size(); i++) {
             try {
                 Catalogue.check((Record) moves.get(i));
             } catch (Refused refused) {
                 throw refused.inside("moves[" + i + "]");
             }
+            pieces += piecesOf(moves.get(i));
+            if (pieces > MOST_PIECES) {
+                throw new Refused(
+                        "moves[" + i + "]",
+                        "Up to move %d these are %,d pieces, lines and letters; a cookie holds at most %,d. Take fewer."
+                                .formatted(i + 1, pieces, MOST_PIECES));
+            }
         }
+    }
+
+    private static int piecesOf(Move move) {
+        Object pieces = Catalogue.has(move, "pieces") ? Catalogue.read(move, "pieces") : null;
+        Object text = Catalogue.has(move, "text") ? Catalogue.read(move, "text") : null;
+        return (pieces instanceof Number number ? number.intValue() : 1)
+                + (text instanceof String written ? written.length() : 0);
     }
 
     /** The same design under another name. */
