@@ -1,35 +1,35 @@
 package kindthimble.core.geometry;
 
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import org.apache.batik.parser.ParseException;
+import org.apache.batik.parser.PathHandler;
+import org.apache.batik.parser.PathParser;
 
 /**
- * Reads SVG path data (SVG 2, 9.3: M L H V C S Q T A Z, absolute and relative) into a pen. Unclosed subpaths are closed, as they
- * are when filled.
+ * Reads SVG path data (SVG 2, 9.3: M L H V C S Q T A Z, absolute and relative, as tightly written as the grammar allows) into a pen.
+ * Batik's parser reads it; numbers are single precision, a part in ten million. Unclosed subpaths are closed, as they are when filled.
  */
-final class PathReader {
-    private static final Pattern TOKEN =
-            Pattern.compile("[MmLlHhVvCcSsQqTtAaZz]|[-+]?(?:\\d+\\.?\\d*|\\.\\d+)(?:[eE][-+]?\\d+)?");
+final class PathReader implements PathHandler {
     private static final double FARTHEST = 1e6;
 
     private final Pen pen;
-    private final String data;
-    private final Matcher tokens;
     private final double offsetX;
     private final double offsetY;
-    private String token;
+    private boolean begun;
+    private boolean closed;
     private double x;
     private double y;
     private double startX;
     private double startY;
-    private double controlX;
-    private double controlY;
-    private char last;
 
-    private PathReader(Pen pen, String data, double offsetX, double offsetY) {
+    /** Where the next smooth curve's first control point comes from; the current point where the last curve was of another kind. */
+    private double cubicX;
+
+    private double cubicY;
+    private double quadraticX;
+    private double quadraticY;
+
+    private PathReader(Pen pen, double offsetX, double offsetY) {
         this.pen = pen;
-        this.data = data;
-        this.tokens = TOKEN.matcher(data);
         this.offsetX = offsetX;
         this.offsetY = offsetY;
     }
@@ -38,111 +38,184 @@ final class PathReader {
      * @throws IllegalArgumentException saying what is wrong
      */
     static void read(Pen pen, String data, double offsetX, double offsetY) {
-        new PathReader(pen, data, offsetX, offsetY).run();
-    }
-
-    private void run() {
-        next();
-        if (token == null || !token.equalsIgnoreCase("M")) {
+        PathParser parser = new PathParser();
+        PathReader reader = new PathReader(pen, offsetX, offsetY);
+        parser.setPathHandler(reader);
+        parser.setErrorHandler(e -> {
+            throw e;
+        });
+        try {
+            parser.parse(data.strip());
+        } catch (ParseException e) {
+            throw new IllegalArgumentException(
+                    e.getColumnNumber() > 0
+                            ? "what stands from letter " + e.getColumnNumber() + " on means nothing here"
+                            : "it is no path data",
+                    e);
+        }
+        if (!reader.begun) {
             throw new IllegalArgumentException("it starts with M");
         }
-        char command = 0;
-        while (token != null) {
-            if (Character.isLetter(token.charAt(0)) && token.length() == 1) {
-                command = token.charAt(0);
-                next();
-            } else if (command == 0 || command == 'Z' || command == 'z') {
-                throw new IllegalArgumentException("a command is missing before " + token);
-            }
-            draw(command);
-            last = Character.toUpperCase(command);
-            // Further pairs after a move are lines.
-            command = command == 'M' ? 'L' : command == 'm' ? 'l' : command;
-        }
     }
 
-    private void draw(char command) {
-        boolean relative = Character.isLowerCase(command);
-        double fromX = relative ? x : 0;
-        double fromY = relative ? y : 0;
-        switch (Character.toUpperCase(command)) {
-            case 'M' -> {
-                to(fromX + number(), fromY + number());
-                pen.moveTo(x + offsetX, y + offsetY);
-                startX = x;
-                startY = y;
-            }
-            case 'L' -> line(fromX + number(), fromY + number());
-            case 'H' -> line(fromX + number(), y);
-            case 'V' -> line(x, fromY + number());
-            case 'C' ->
-                curve(
-                        fromX + number(),
-                        fromY + number(),
-                        fromX + number(),
-                        fromY + number(),
-                        fromX + number(),
-                        fromY + number());
-            case 'S' -> {
-                boolean smooth = last == 'C' || last == 'S';
-                curve(
-                        smooth ? 2 * x - controlX : x,
-                        smooth ? 2 * y - controlY : y,
-                        fromX + number(),
-                        fromY + number(),
-                        fromX + number(),
-                        fromY + number());
-            }
-            case 'Q' -> quadratic(fromX + number(), fromY + number(), fromX + number(), fromY + number());
-            case 'T' -> {
-                boolean smooth = last == 'Q' || last == 'T';
-                quadratic(
-                        smooth ? 2 * x - controlX : x,
-                        smooth ? 2 * y - controlY : y,
-                        fromX + number(),
-                        fromY + number());
-            }
-            case 'A' ->
-                arc(
-                        Math.abs(number()),
-                        Math.abs(number()),
-                        number(),
-                        flag(),
-                        flag(),
-                        fromX + number(),
-                        fromY + number());
-            case 'Z' -> {
-                to(startX, startY);
-                pen.close();
-            }
-            default -> throw new IllegalArgumentException("there is no command " + command);
+    @Override
+    public void startPath() {}
+
+    @Override
+    public void endPath() {}
+
+    @Override
+    public void movetoRel(float dx, float dy) {
+        movetoAbs(x + dx, y + dy);
+    }
+
+    @Override
+    public void movetoAbs(float toX, float toY) {
+        movetoAbs((double) toX, (double) toY);
+    }
+
+    private void movetoAbs(double toX, double toY) {
+        checked(toX, toY);
+        to(toX, toY);
+        pen.moveTo(x + offsetX, y + offsetY);
+        startX = x;
+        startY = y;
+        begun = true;
+        closed = false;
+    }
+
+    @Override
+    public void closePath() {
+        begin();
+        pen.close();
+        to(startX, startY);
+        closed = true;
+    }
+
+    @Override
+    public void linetoRel(float dx, float dy) {
+        line(x + dx, y + dy);
+    }
+
+    @Override
+    public void linetoAbs(float toX, float toY) {
+        line(toX, toY);
+    }
+
+    @Override
+    public void linetoHorizontalRel(float dx) {
+        line(x + dx, y);
+    }
+
+    @Override
+    public void linetoHorizontalAbs(float toX) {
+        line(toX, y);
+    }
+
+    @Override
+    public void linetoVerticalRel(float dy) {
+        line(x, y + dy);
+    }
+
+    @Override
+    public void linetoVerticalAbs(float toY) {
+        line(x, toY);
+    }
+
+    @Override
+    public void curvetoCubicRel(float c1x, float c1y, float c2x, float c2y, float dx, float dy) {
+        cubic(x + c1x, y + c1y, x + c2x, y + c2y, x + dx, y + dy);
+    }
+
+    @Override
+    public void curvetoCubicAbs(float c1x, float c1y, float c2x, float c2y, float toX, float toY) {
+        cubic(c1x, c1y, c2x, c2y, toX, toY);
+    }
+
+    @Override
+    public void curvetoCubicSmoothRel(float c2x, float c2y, float dx, float dy) {
+        cubic(2 * x - cubicX, 2 * y - cubicY, x + c2x, y + c2y, x + dx, y + dy);
+    }
+
+    @Override
+    public void curvetoCubicSmoothAbs(float c2x, float c2y, float toX, float toY) {
+        cubic(2 * x - cubicX, 2 * y - cubicY, c2x, c2y, toX, toY);
+    }
+
+    @Override
+    public void curvetoQuadraticRel(float cx, float cy, float dx, float dy) {
+        quadratic(x + cx, y + cy, x + dx, y + dy);
+    }
+
+    @Override
+    public void curvetoQuadraticAbs(float cx, float cy, float toX, float toY) {
+        quadratic(cx, cy, toX, toY);
+    }
+
+    @Override
+    public void curvetoQuadraticSmoothRel(float dx, float dy) {
+        quadratic(2 * x - quadraticX, 2 * y - quadraticY, x + dx, y + dy);
+    }
+
+    @Override
+    public void curvetoQuadraticSmoothAbs(float toX, float toY) {
+        quadratic(2 * x - quadraticX, 2 * y - quadraticY, toX, toY);
+    }
+
+    @Override
+    public void arcRel(float rx, float ry, float tilt, boolean large, boolean sweep, float dx, float dy) {
+        arc(Math.abs(rx), Math.abs(ry), tilt, large, sweep, x + dx, y + dy);
+    }
+
+    @Override
+    public void arcAbs(float rx, float ry, float tilt, boolean large, boolean sweep, float toX, float toY) {
+        arc(Math.abs(rx), Math.abs(ry), tilt, large, sweep, toX, toY);
+    }
+
+    /** What is drawn after a ring was closed begins a new one where that began. */
+    private void begin() {
+        if (!begun) {
+            throw new IllegalArgumentException("it starts with M");
+        }
+        if (closed) {
+            pen.moveTo(startX + offsetX, startY + offsetY);
+            closed = false;
         }
     }
 
     private void line(double toX, double toY) {
+        begin();
+        checked(toX, toY);
+        pen.lineTo(toX + offsetX, toY + offsetY);
         to(toX, toY);
-        pen.lineTo(x + offsetX, y + offsetY);
     }
 
-    private void curve(double c1x, double c1y, double c2x, double c2y, double toX, double toY) {
+    private void cubic(double c1x, double c1y, double c2x, double c2y, double toX, double toY) {
+        begin();
+        checked(c1x, c1y);
+        checked(c2x, c2y);
+        checked(toX, toY);
         pen.curveTo(c1x + offsetX, c1y + offsetY, c2x + offsetX, c2y + offsetY, toX + offsetX, toY + offsetY);
         to(toX, toY);
-        controlX = c2x;
-        controlY = c2y;
+        cubicX = c2x;
+        cubicY = c2y;
     }
 
     private void quadratic(double cx, double cy, double toX, double toY) {
         double fromX = x;
         double fromY = y;
-        curve(
+        cubic(
                 fromX + 2 * (cx - fromX) / 3,
                 fromY + 2 * (cy - fromY) / 3,
                 toX + 2 * (cx - toX) / 3,
                 toY + 2 * (cy - toY) / 3,
                 toX,
                 toY);
-        controlX = cx;
-        controlY = cy;
+        // Only a cubic curve lends its control point to a smooth cubic one, and likewise here.
+        cubicX = toX;
+        cubicY = toY;
+        quadraticX = cx;
+        quadraticY = cy;
     }
 
     /** From end points to centre: SVG 2, appendix B.2.4. Arcs are drawn as chords of at most 1.4 degrees. */
@@ -152,6 +225,9 @@ final class PathReader {
             line(toX, toY);
             return;
         }
+        begin();
+        checked(givenRx, givenRy);
+        checked(toX, toY);
         double tilt = Math.toRadians(tiltDegrees);
         double cos = Math.cos(tilt);
         double sin = Math.sin(tilt);
@@ -177,50 +253,29 @@ final class PathReader {
             span -= 2 * Math.PI;
         }
         int chords = Math.max(1, (int) Math.ceil(Math.abs(span) / Math.toRadians(1.4)));
-        for (int i = 1; i <= chords; i++) {
+        for (int i = 1; i < chords; i++) {
             double a = start + span * i / chords;
             double ex = rx * Math.cos(a);
             double ey = ry * Math.sin(a);
             pen.lineTo(cx + cos * ex - sin * ey + offsetX, cy + sin * ex + cos * ey + offsetY);
         }
+        pen.lineTo(toX + offsetX, toY + offsetY);
         to(toX, toY);
     }
 
+    private static void checked(double toX, double toY) {
+        if (!(Math.abs(toX) <= FARTHEST && Math.abs(toY) <= FARTHEST)) {
+            throw new IllegalArgumentException("it goes farther than anything on a cookie");
+        }
+    }
+
+    /** The pen is there, and no curve led to it. */
     private void to(double toX, double toY) {
         x = toX;
         y = toY;
-    }
-
-    private boolean flag() {
-        return number() != 0;
-    }
-
-    private double number() {
-        if (token == null || Character.isLetter(token.charAt(0))) {
-            throw new IllegalArgumentException(
-                    "a number is missing" + (token == null ? " at its end" : " before " + token));
-        }
-        double read = Double.parseDouble(token);
-        if (!(Math.abs(read) <= FARTHEST)) {
-            throw new IllegalArgumentException(token + " is too large");
-        }
-        next();
-        return read;
-    }
-
-    private void next() {
-        int from = tokens.hitEnd() && token == null ? 0 : token == null ? 0 : tokens.end();
-        if (tokens.find()) {
-            if (!data.substring(from, tokens.start()).matches("[\\s,]*")) {
-                throw new IllegalArgumentException(
-                        "\"" + data.substring(from, tokens.start()).strip() + "\" means nothing here");
-            }
-            token = tokens.group();
-        } else {
-            if (!data.substring(from).matches("[\\s,]*")) {
-                throw new IllegalArgumentException("\"" + data.substring(from).strip() + "\" means nothing here");
-            }
-            token = null;
-        }
+        cubicX = toX;
+        cubicY = toY;
+        quadraticX = toX;
+        quadraticY = toY;
     }
 }

@@ -3,10 +3,12 @@ package kindthimble.core.geometry;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryComponentFilter;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.MultiPolygon;
@@ -26,7 +28,7 @@ import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /**
  * A flat region in millimetres, x to the right and y downwards: a cookie, a section, a coat. It may have holes and several
- * parts, or be empty. Immutable.
+ * parts, or be empty. Immutable, and safe to share between threads: what it remembers of itself is the same whoever works it out.
  *
  * <p>Insets are morphological erosions (all points at least so far from the edge), by JTS' polygon buffer, or directly where the
  * region is convex and no edge vanishes.
@@ -59,12 +61,16 @@ public final class Region {
     public static final Region EMPTY = new Region(FACTORY.createPolygon());
 
     private final Geometry shape;
-    private double inscribedRadiusMm = Double.NaN;
-    private Convex convex;
-    private boolean convexIsKnown;
+    private volatile double inscribedRadiusMm = Double.NaN;
+
+    /** Unknown, while null. */
+    private volatile Optional<Convex> convex;
 
     private Region(Geometry shape) {
         this.shape = shape;
+        // JTS keeps each box once it is asked for; asked for here, they are there for all threads.
+        GeometryComponentFilter box = Geometry::getEnvelopeInternal;
+        shape.apply(box);
     }
 
     /** A region bounded by closed rings of points; a ring inside another is a hole (even-odd). */
@@ -145,11 +151,12 @@ public final class Region {
 
     /** The same as a convex polygon; null when it is none. */
     private Convex convex() {
-        if (!convexIsKnown) {
-            convex = Convex.of(shape);
-            convexIsKnown = true;
+        Optional<Convex> known = convex;
+        if (known == null) {
+            known = Optional.ofNullable(Convex.of(shape));
+            convex = known;
         }
-        return convex;
+        return known.orElse(null);
     }
 
     /** Keeps what has an area: an overlay may also leave points and lines where edges touch. */

@@ -5,8 +5,13 @@ import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Random;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Geometry;
@@ -131,5 +136,41 @@ class RegionTest {
                 spots.forEach(spot -> assertTrue(ring.covers(spot.x(), spot.y()), () -> inner + ": " + spot));
             }
         }
+    }
+
+    /** Measured from many threads at once, before anybody has, it says what it says to one. */
+    @Test
+    void isMeasuredAlikeFromManyThreads() throws Exception {
+        ExecutorService threads = Executors.newFixedThreadPool(8);
+        try {
+            for (int round = 0; round < 60; round++) {
+                int sides = 3 + round;
+                double expected = measures(polygon(sides));
+                Region shared = polygon(sides);
+                List<Callable<Double>> asks = Collections.nCopies(16, () -> measures(shared));
+                for (Future<Double> answer : threads.invokeAll(asks)) {
+                    assertEquals(expected, answer.get(), 0, sides + " sides");
+                }
+            }
+        } finally {
+            threads.shutdownNow();
+        }
+    }
+
+    private static Region polygon(int sides) {
+        Pen pen = new Pen().moveTo(30, 0);
+        for (int i = 1; i < sides; i++) {
+            double a = 2 * Math.PI * i / sides;
+            double r = i % 5 == 4 ? 12 : 30;
+            pen.lineTo(r * Math.cos(a), r * Math.sin(a));
+        }
+        return pen.region();
+    }
+
+    private static double measures(Region region) {
+        return region.inscribedRadiusMm()
+                + 3 * region.inset(1).areaMm2()
+                + 7 * region.intersection(region.moved(3, 2)).areaMm2()
+                + 11 * region.box().widthMm();
     }
 }
