@@ -2,6 +2,7 @@ package kindthimble.core.design;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import kindthimble.core.geometry.Deadline;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Spot;
@@ -74,10 +75,12 @@ public record Cookie(
             return new Caution(move, sentence, null, null, null, at, radiusMm);
         }
 
-        /** What it is about, whatever its figures. */
+        /** What it is about, whatever its figures and its section. */
         String kind() {
-            return sentence.replaceAll("[0-9]+([.,][0-9]+)*", "#");
+            return FIGURES.matcher(sentence).replaceAll("#");
         }
+
+        private static final Pattern FIGURES = Pattern.compile("\\b[a-z]?[0-9]+([.,][0-9]+)*");
     }
 
     public Cookie {

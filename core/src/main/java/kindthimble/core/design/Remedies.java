@@ -1,17 +1,22 @@
 package kindthimble.core.design;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
 import kindthimble.core.catalogue.Refused;
 import kindthimble.core.geometry.TooMuch;
 
 /**
- * Tries the presses that warnings offer: the design is measured as it would be after each, and a press is offered only where its warning
- * is gone then and there are no more of them than before. What can't be measured, or is one too many to try, is not offered.
+ * Tries the presses that warnings offer: the design is measured as it would be after a press, and that is offered only where its warning
+ * is gone then and there are no more of them than before. What can't be measured is not offered. Of warnings that are alike but for their
+ * section and figures one is tried for all, and the larger a design, the fewer kinds: each costs as much as measuring it.
  */
 final class Remedies {
-    /** More warnings than these on one cookie are worked off one after the other. */
+    /** Kinds of warnings times moves that are tried at the most; others are worked off one after the other. */
+    private static final int MOST_TRIED_MOVES = 60;
+
     private static final int MOST_TRIED = 8;
 
     private final Function<Design, Cookie> measured;
@@ -24,11 +29,23 @@ final class Remedies {
 
     /** The cookie's warnings, those whose press does not help without it. */
     List<Cookie.Caution> tried() {
+        int most = Math.max(
+                1,
+                Math.min(
+                        MOST_TRIED,
+                        MOST_TRIED_MOVES / Math.max(1, cookie.design().moves().size())));
+        Map<String, Boolean> mends = new HashMap<>();
         List<Cookie.Caution> all = new ArrayList<>();
-        int tried = 0;
         for (Cookie.Caution caution : cookie.cautions()) {
-            boolean offers = caution.press() != null;
-            all.add(!offers || ++tried <= MOST_TRIED && mends(caution) ? caution : caution.unmended());
+            if (caution.press() == null) {
+                all.add(caution);
+                continue;
+            }
+            String kind = caution.kind();
+            if (!mends.containsKey(kind)) {
+                mends.put(kind, mends.size() < most && mends(caution));
+            }
+            all.add(mends.get(kind) ? caution : caution.unmended());
         }
         return all;
     }
