@@ -30,7 +30,7 @@
     Set: `${plural(desk.designs.length, "design")} · ${desk.cookies}`,
     Cookie: desk.designs.length ? `${drawn} of ${desk.designs.length} drawn` : "nothing yet",
     Bowls: desk.pour?.pour.bowls.length
-      ? `${plural(desk.pour.pour.bowls.length, "bowl")} · ${grams(desk.pour.pour.batches.reduce((g, b) => g + b.madeGrams, 0))} g base`
+      ? `${plural(desk.pour.pour.bowls.length, "bowl")} · ${grams(desk.pour.pour.batches.reduce((g, b) => g + b.madeGrams, 0))} g`
       : "nothing to mix",
     Clock: "later",
     Bench: "later",

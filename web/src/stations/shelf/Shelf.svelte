@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { onMount } from "svelte";
+  import { onMount, untrack } from "svelte";
   import { answered, api } from "../../api/client";
   import type { GelView, ShelfView } from "../../api/types";
   import { reference } from "../../desk/catalogue.svelte";
@@ -17,7 +17,18 @@
   let gels = $state.raw<GelView[] | null>(null);
   let trouble = $state<Record<string, string>>({});
   // Nothing that can be pressed stands there before all of it does: it would move away under the hand.
-  const ready = $derived(shelf !== null && gels !== null);
+  const ready = $derived(
+    shelf !== null &&
+      gels !== null &&
+      (mixing.view !== null || mixing.trouble !== "" || !desk.pour),
+  );
+  // What dresses the cookies of this order: pearls, markers, film.
+  const supplies = $derived(
+    mixing.view?.shopping.filter(
+      (line) => line.measure !== "DROPS" && !shelf?.stock.some((stock) => stock.name === line.name),
+    ) ?? [],
+  );
+  const UNITS = { GRAMS: "g", PIECES: "", DROPS: "", MILLILITRES: "ml", SHEETS: "sheets" };
 
   /** What this order lacks of something. */
   const missing = (name: string) =>
@@ -29,8 +40,11 @@
   function look() {
     void act("", () => api.GET("/api/shelf"));
     void lookAtGels();
-    if (desk.pour) void mixing.look();
   }
+
+  $effect(() => {
+    if (desk.pour) untrack(() => void mixing.look());
+  });
 
   async function lookAtGels() {
     try {
@@ -100,6 +114,24 @@
                   : stock.unit === "g"
                     ? `${grams(missing(stock.name))} g short`
                     : `${Math.ceil(missing(stock.name))} short`}
+              </span>
+            </div>
+          {/each}
+          {#each supplies as line (line.name)}
+            <div class="one" class:short={line.missing > 0}>
+              <NumberField
+                label={line.name}
+                unit={UNITS[line.measure]}
+                value={line.onShelf}
+                least={0}
+                most={1_000_000}
+                trouble={trouble[line.name] ?? ""}
+                onchange={(amount) => amount !== null && void count(line.name, amount)}
+              />
+              <span class="lack">
+                {line.missing <= 0
+                  ? ""
+                  : `${Math.ceil(line.missing * 10) / 10} ${UNITS[line.measure]} short`}
               </span>
             </div>
           {/each}
