@@ -9,7 +9,7 @@
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import NumberField from "../../parts/NumberField.svelte";
   import Sheet from "../../parts/Sheet.svelte";
-  import { dayOf, grams } from "../../units/format";
+  import { dayOf, grams, plural } from "../../units/format";
   import Gels from "./Gels.svelte";
   import NewJar from "./NewJar.svelte";
 
@@ -131,7 +131,9 @@
               <span class="lack">
                 {line.missing <= 0
                   ? ""
-                  : `${Math.ceil(line.missing * 10) / 10} ${UNITS[line.measure]} short`}
+                  : line.measure === "SHEETS"
+                    ? `${plural(line.missing, "sheet")} short`
+                    : `${Math.ceil(line.missing * 10) / 10} ${UNITS[line.measure]} short`}
               </span>
             </div>
           {/each}
