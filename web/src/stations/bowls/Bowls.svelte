@@ -62,7 +62,7 @@
         {#each shown?.namesakes ?? [] as two (two.other)}
           <p class="namesakes">
             {desk.colourName(two.one)} and {desk.colourName(two.other)} are called the same and look different
-            (ΔE {two.deltaE.toFixed(1)}): they are two bowls. Give them one look to make them one.
+            ({two.deltaE.toFixed(1)} apart): they are two bowls. Give them one look to make them one.
           </p>
         {/each}
         {#if at === "pour"}

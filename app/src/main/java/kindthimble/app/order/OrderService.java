@@ -167,8 +167,22 @@ public class OrderService {
         }
     }
 
+    /**
+     * Takes an order out of the week; another of its mixing then leads.
+     *
+     * @throws Refused when it leads a mixing of several that has started
+     */
     void remove(long id) {
-        stored(id).remove(clock.instant());
+        OrderEntity order = stored(id);
+        if (!orders.findByMixedInto(id).isEmpty()) {
+            if (orders.hasStarted(id)) {
+                throw new Refused(
+                        "",
+                        "It is being mixed as one with another order. Plan afresh on Bowls first, then take it out.");
+            }
+            part(id);
+        }
+        order.remove(clock.instant());
     }
 
     OrderView restore(long id) {

@@ -37,5 +37,13 @@ class OneMixingUpgradeTest {
             }
         }
         assertEquals(62, added, 1e-6, "the jar is added on its ladder");
+
+        // The order that leads can't go while both are being mixed; afterwards the other one leads.
+        assertEquals(422, APP.call("DELETE", "/api/orders/1", null).status());
+        assertEquals(200, APP.call("DELETE", "/api/orders/1/mixing/start", null).status());
+        assertEquals(204, APP.call("DELETE", "/api/orders/1", null).status());
+        assertTrue(APP.get("/api/orders/2/mixing").body().get("startedAt").isNull());
+        assertEquals(200, APP.post("/api/orders/2/mixing/start", null).status());
+        assertFalse(APP.get("/api/orders/2/mixing").body().get("startedAt").isNull());
     }
 }
