@@ -727,6 +727,7 @@ export interface components {
             moves: components["schemas"]["Kind"][];
             cutters: components["schemas"]["Kind"][];
             shop: components["schemas"]["Parameter"][];
+            habits: components["schemas"]["HabitView"][];
             houseRecipes: string[];
         };
         Caution: {
@@ -740,6 +741,8 @@ export interface components {
             /** Format: double */
             radiusMm: number;
         };
+        /** @enum {string} */
+        Chapter: "COOKIE" | "ICING" | "HANDS" | "DRYING" | "COLOUR" | "MIXER" | "ALLOWANCE" | "MONEY";
         Coating: components["schemas"]["Move"];
         Contrast: {
             /** Format: int32 */
@@ -973,6 +976,21 @@ export interface components {
         };
         /** @enum {string} */
         Group: "FORM" | "DIVIDE" | "COAT" | "WET" | "RAISED" | "PLACED" | "DRESSED";
+        /** @enum {string} */
+        Habit: "SPREAD_PERCENT" | "MARGIN_MM" | "PRESSED_MARGIN_MM" | "NEAR_EDGE_MM" | "DOUGH_MM" | "FLOOD_COUNT_SECONDS" | "PIPING_SECONDS" | "MEDIUM_SECONDS" | "GLAZE_SECONDS" | "COAT_MM" | "COAT_MM_PER_SECOND" | "FULLNESS" | "DRAW" | "WET_MARK_ABOVE_SHARE" | "WET_LINE_SPREAD" | "DIP_MM" | "SPATULA_MM" | "PRESSED_MM" | "MARBLED_SHARE_PERCENT" | "SMALL_DOT_MM" | "MEDIUM_DOT_MM" | "LARGE_DOT_MM" | "BEAD_STEP" | "BEAD_TAILS" | "STENCIL_MM" | "DABBED_MM" | "TRANSFER_MM" | "GLUE_GRAMS" | "COOKIE_GLUE_GRAMS" | "LEAF_GRAMS" | "ROSETTE_GRAMS" | "STAR_GRAMS" | "FLOWER_GRAMS" | "PETAL_GRAMS" | "RUFFLE_GRAMS_PER_CM" | "BRUSHED_GRAMS_PER_CM" | "MARKER_MM" | "SPRINKLE_GRAMS" | "STREWN_SUGAR_GRAMS_PER_CM2" | "STREWN_SUGAR_GRAMS_PER_CM" | "DUST_GRAMS_PER_CM2" | "THINNER_ML_PER_CM2" | "AIRBRUSH_ML_PER_CM2" | "FILM_TIMES_AREA" | "SMALL_AREA_MM" | "FINEST_PART_MM" | "FRAGILE_RADIUS_MM" | "THICKEST_MM" | "OUTLINE_SECONDS_PER_CM" | "FLOOD_SECONDS_PER_CM2" | "NEEDLE_SECONDS" | "PIECE_NEEDLE_SECONDS" | "DIP_SECONDS" | "DOT_SECONDS" | "DRAG_SECONDS" | "BEAD_SECONDS" | "RAISED_SECONDS_PER_CM" | "WRITING_SECONDS_PER_CM" | "PIECE_SECONDS" | "BRUSHED_SECONDS_PER_CM" | "DAB_SECONDS_PER_CM2" | "TRANSFER_SECONDS" | "STENCIL_SECONDS" | "MARKER_SECONDS_PER_CM" | "PAINT_SECONDS_PER_CM2" | "AIRBRUSH_SECONDS" | "STREWN_SECONDS" | "CANDY_SECONDS" | "BAG_SECONDS" | "BAG_SECONDS_BY_THE_TRAY" | "BATCH_MINUTES" | "TINT_MINUTES" | "LET_DOWN_MINUTES" | "JAR_MINUTES" | "DIVIDE_MINUTES" | "THIN_MINUTES" | "BAG_MINUTES" | "LARGE_SHARE_OF_HANDS" | "SKINNED_MINUTES" | "HALF_DRY_MINUTES" | "FIRM_MINUTES" | "SURFACE_DRY_MINUTES" | "DRY_THROUGH_MINUTES" | "TEXTURE_SHEET_MINUTES" | "WET_WINDOW_SECONDS" | "SHARE_OF_WET_WINDOW" | "BLEEDS_FROM_DELTA_L" | "MOST_GEL_PERCENT" | "FEWER_GELS_WORTH" | "NEAR_TWINS_DELTA_E" | "TINY_BOWL_GRAMS" | "SAME_DELTA_E" | "JAR_FITS_DELTA_E" | "LET_DOWN_DELTA_E" | "HARD_DELTA_E" | "BAG_FILL_GRAMS" | "LARGE_BAG_FILL_GRAMS" | "COUPLERS" | "BOTTLES" | "BOTTLE_FILL_GRAMS" | "CUT_MM" | "TIPPED_BAG_KEEPS_GRAMS" | "TIPLESS_BAG_KEEPS_GRAMS" | "BOWL_KEEPS_GRAMS" | "DIP_BOWL_KEEPS_GRAMS" | "SCRAPER_KEEPS_GRAMS" | "SCRAPER_LOAD_GRAMS" | "MIXER_KEEPS_GRAMS" | "MIXER_LEAST_GRAMS" | "MIXER_MOST_GRAMS" | "MANY_BATCHES" | "SCALE_STEP_GRAMS" | "FINE_SCALE_STEP_GRAMS" | "FINE_SCALE_BELOW_GRAMS" | "BREAKAGE_PERCENT" | "COOKIE_VARIATION_PERCENT" | "DAY_VARIATION_PERCENT" | "RISK_SET_APART" | "LEAST_TRANSFER_SPARES" | "TRANSFER_SPARE_SHARE" | "FRAGILE_SPARE_SHARE" | "COOKIES_PER_BOX" | "BOXES_IN_A_PACK" | "BAGS_IN_A_PACK" | "MARKER_METRES" | "FILM_SHEET_CM2";
+        HabitView: {
+            habit: components["schemas"]["Habit"];
+            chapter: components["schemas"]["Chapter"];
+            word: string;
+            says: string;
+            unit: string;
+            whole: boolean;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            house: components["schemas"]["Measured"];
+        };
         Hint: {
             about: components["schemas"]["About"];
             sentence: string;
@@ -1093,6 +1111,13 @@ export interface components {
         };
         /** @enum {string} */
         Measure: "GRAMS" | "PIECES" | "DROPS" | "MILLILITRES" | "SHEETS";
+        Measured: {
+            /** Format: double */
+            mean: number;
+            /** Format: double */
+            spread: number;
+            source: components["schemas"]["Source"];
+        };
         /** @enum {string} */
         Measures: "GRAMS" | "GRAMS_AND_SPOONS";
         MixingView: {
@@ -1219,6 +1244,7 @@ export interface components {
             least: number | null;
             most: number | null;
             usual: string;
+            habit: components["schemas"]["Habit"];
             otherwise: string;
             required: boolean;
             options: string[];
@@ -1421,61 +1447,12 @@ export interface components {
             jars: components["schemas"]["Jar"][];
         };
         ShopSettings: {
-            /** Format: double */
-            spreadPercent: number;
-            /** Format: double */
-            marginMm: number;
-            /** Format: double */
-            floodCountSeconds: number;
-            /** Format: double */
-            breakagePercent: number;
-            /** Format: double */
-            bagFillGrams: number;
-            /** Format: double */
-            largeBagFillGrams: number;
-            /** Format: int32 */
-            couplers: number;
-            /** Format: int32 */
-            bottles: number;
-            /** Format: double */
-            tippedBagKeepsGrams: number;
-            /** Format: double */
-            tiplessBagKeepsGrams: number;
-            /** Format: double */
-            bowlKeepsGrams: number;
-            /** Format: double */
-            dipBowlKeepsGrams: number;
-            /** Format: double */
-            scraperKeepsGrams: number;
-            /** Format: double */
-            mixerKeepsGrams: number;
-            /** Format: double */
-            mixerLeastGrams: number;
-            /** Format: double */
-            mixerMostGrams: number;
-            /** Format: double */
-            cookieVariationPercent: number;
-            /** Format: double */
-            dayVariationPercent: number;
+            habits: {
+                [key: string]: components["schemas"]["Measured"];
+            };
             detail: components["schemas"]["DetailSchool"];
             filling: components["schemas"]["Filling"];
-            /** Format: double */
-            leafGrams: number;
-            /** Format: double */
-            rosetteGrams: number;
-            /** Format: double */
-            starGrams: number;
-            /** Format: double */
-            flowerGrams: number;
-            /** Format: double */
-            petalGrams: number;
-            /** Format: double */
-            ruffleGramsPerCm: number;
-            /** Format: double */
-            brushedGramsPerCm: number;
             recipe: string;
-            /** Format: int32 */
-            cookiesPerBox: number;
             measures: components["schemas"]["Measures"];
             words: components["schemas"]["KitchenWords"];
             tips: components["schemas"]["Tip"][];
@@ -1503,6 +1480,8 @@ export interface components {
         };
         /** @enum {string} */
         Sort: "PEARLS" | "CANDIES" | "SPRINKLES" | "SUGAR" | "MARKER" | "DUST" | "THINNER" | "AIRBRUSH" | "FILM";
+        /** @enum {string} */
+        Source: "HOUSE" | "SHOP" | "LEARNT";
         Spot: {
             /** Format: double */
             x: number;

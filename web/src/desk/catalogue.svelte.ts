@@ -1,6 +1,14 @@
 import { answered, api } from "../api/client";
 import { kitchen } from "../units/words.svelte";
-import type { BaseRecipe, CatalogueView, Kind, Move, Parameter, ShopView } from "../api/types";
+import type {
+  BaseRecipe,
+  CatalogueView,
+  HabitName,
+  Kind,
+  Move,
+  Parameter,
+  ShopView,
+} from "../api/types";
 
 /** What can be planned, and the shop's numbers: fetched once. */
 class Reference {
@@ -36,6 +44,11 @@ class Reference {
     return this.catalogue?.cutters.find((kind) => kind.word === word);
   }
 
+  /** A figure of the shop, in its own unit. */
+  mean(habit: HabitName): number | undefined {
+    return this.shop?.settings.habits[habit]?.mean;
+  }
+
   get tips(): string[] {
     return this.shop?.settings.tips.map((tip) => tip.name) ?? [];
   }
@@ -56,7 +69,8 @@ export function startingValues(kind: Kind, colour: string): Record<string, unkno
 
 /** What stands in an empty field: the number that is taken then, or a word for it. */
 export function standIn(parameter: Parameter): string {
-  return parameter.otherwise || parameter.usual || "";
+  const figure = parameter.habit ? reference.mean(parameter.habit) : undefined;
+  return parameter.otherwise || (figure === undefined ? parameter.usual : String(figure)) || "";
 }
 
 /** The same moves with one colour in the place of another, wherever a move has it. */

@@ -12,7 +12,6 @@
   const cutter = $derived(design.document.cutter);
   const kind = $derived(reference.cutter(cutter.shape.kind));
   const joinedKind = $derived(cutter.joined && reference.cutter(cutter.joined.shape.kind));
-  const shop = $derived(reference.shop?.settings);
   const problem = $derived(desk.problem(design.id));
   const trouble = (field: string) => (problem?.field === `document.${field}` ? problem.detail : "");
 
@@ -74,7 +73,7 @@
     value={design.document.marginMm}
     least={0}
     most={150}
-    standIn={String(shop?.marginMm ?? "")}
+    standIn={String(reference.mean("MARGIN_MM") ?? "")}
     trouble={trouble("marginMm")}
     onchange={(mm) => edit((d) => (d.marginMm = mm), "margin")}
   />
@@ -86,7 +85,7 @@
     value={design.document.spreadPercent}
     least={-10}
     most={25}
-    standIn={String(shop?.spreadPercent ?? "")}
+    standIn={String(reference.mean("SPREAD_PERCENT") ?? "")}
     trouble={trouble("spreadPercent")}
     onchange={(percent) => edit((d) => (d.spreadPercent = percent), "spread")}
   />

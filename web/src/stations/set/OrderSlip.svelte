@@ -89,7 +89,7 @@
         optional
         least={2}
         most={30}
-        standIn={String(reference.shop?.settings.floodCountSeconds ?? "")}
+        standIn={String(reference.mean("FLOOD_COUNT_SECONDS") ?? "")}
         trouble={trouble("floodSeconds")}
         onchange={(seconds) => desk.editDetails((d) => (d.floodSeconds = seconds))}
       />

@@ -11,6 +11,9 @@ import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
 import kindthimble.core.geometry.Across;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
+import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.move.Division;
 import kindthimble.core.move.Dot;
 import kindthimble.core.move.Flood;
@@ -18,7 +21,7 @@ import kindthimble.core.move.Move;
 import kindthimble.core.move.Outline;
 import kindthimble.core.move.Seam;
 import kindthimble.core.move.Transfer;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.testing.Kitchens;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -37,8 +40,8 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 5, time = 2)
 @Fork(1)
 public class DesignBenchmark {
-    private final Measuring measuring =
-            new Measuring(HouseDefaults.shop(), HouseDefaults.FLOOD_SECONDS, Palette.UNKNOWN);
+    private final Measuring measuring = new Measuring(
+            Kitchens.of(ShopSettings.house(), Habits.HOUSE.mean(Habit.FLOOD_COUNT_SECONDS), Palette.UNKNOWN));
     private final Design design = fortySections();
     private final Design rosette = rosette();
 

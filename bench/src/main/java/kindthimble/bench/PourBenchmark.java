@@ -12,7 +12,11 @@ import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
 import kindthimble.core.geometry.Across;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.kitchen.HouseRecipes;
+import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.move.Dot;
 import kindthimble.core.move.Flood;
 import kindthimble.core.move.Line;
@@ -22,9 +26,7 @@ import kindthimble.core.pour.CookieSet;
 import kindthimble.core.pour.Pour;
 import kindthimble.core.pour.Pouring;
 import kindthimble.core.pour.Tally;
-import kindthimble.core.shop.HouseDefaults;
-import kindthimble.core.shop.HouseRecipes;
-import kindthimble.core.shop.ShopSettings;
+import kindthimble.core.testing.Kitchens;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -48,9 +50,10 @@ public class PourBenchmark {
     private static final int COOKIES = 2000;
     private static final int COLOURS = 24;
 
-    private final ShopSettings shop = HouseDefaults.shop();
+    private final ShopSettings shop = ShopSettings.house();
     private final BaseRecipe recipe = HouseRecipes.MERINGUE_POWDER;
-    private final Measuring measuring = new Measuring(shop, HouseDefaults.FLOOD_SECONDS, Palette.UNKNOWN);
+    private final Measuring measuring =
+            new Measuring(Kitchens.of(shop, Habits.HOUSE.mean(Habit.FLOOD_COUNT_SECONDS), Palette.UNKNOWN));
     private CookieSet set;
     private Design heart;
 
@@ -83,8 +86,9 @@ public class PourBenchmark {
     /** Demand, bowls, bags and batches; the limit is 10 ms. */
     @Benchmark
     public Pour pourOfALargeOrder() {
-        return new Pouring(shop, recipe, new Allowance.Risk(HouseDefaults.RISK_OF_RUNNING_SHORT))
-                .of(new Tally(recipe, shop.breakagePercent()).of(set));
+        return new Pouring(
+                        Kitchens.of(shop, recipe), new Allowance.Risk(Habits.HOUSE.mean(Habit.RISK_OF_RUNNING_SHORT)))
+                .of(new Tally(recipe, shop.mean(Habit.BREAKAGE_PERCENT)).of(set));
     }
 
     /** Outline, flood, dots and a raised line on a heart. */

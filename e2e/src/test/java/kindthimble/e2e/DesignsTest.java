@@ -156,8 +156,8 @@ class DesignsTest {
     @Test
     @Order(7)
     void tenPipedAndWeighedSetTheShopsPiece() {
-        Page page = BROWSER.open("/shop");
-        Locator ten = page.locator(".pair", new Page.LocatorOptions().setHasText("a rosette weighs"))
+        Page page = BROWSER.open("/shop#icing");
+        Locator ten = page.locator("li", new Page.LocatorOptions().setHasText("a rosette weighs"))
                 .getByLabel("ten weigh");
         ten.fill("14.2");
         assertThat(page.getByLabel("a rosette weighs")).hasValue("1.42");

@@ -5,14 +5,15 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
 import java.util.List;
 import java.util.Set;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.Cutter;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
 import kindthimble.core.geometry.TooMuch;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.kitchen.Kitchen;
+import kindthimble.core.words.Refused;
 import org.springframework.stereotype.Service;
 
 /** Measures designs, and remembers those it has measured: their areas do not change until they do. */
@@ -38,14 +39,14 @@ public class CookieService {
             return new Asked(
                     design,
                     kitchen.with(Palette.UNKNOWN),
-                    kitchen.palette().darkOnLight(design.colours(), HouseDefaults.BLEEDS_FROM_DELTA_L));
+                    kitchen.palette().darkOnLight(design.colours(), kitchen.mean(Habit.BLEEDS_FROM_DELTA_L)));
         }
     }
 
     private record Measured(Cookie cookie, CookieView view) {}
 
     /**
-     * @throws kindthimble.core.catalogue.Refused when it can't be measured
+     * @throws kindthimble.core.words.Refused when it can't be measured
      */
     public Cookie measure(Design design, Kitchen kitchen) {
         return both(design, kitchen).cookie();
@@ -87,10 +88,8 @@ public class CookieService {
     private Measured anew(Design design, Kitchen kitchen) {
         try {
             return queue.compute(() -> {
-                Cookie cookie = new Measuring(
-                                kitchen.shop(), kitchen.floodSeconds(), kitchen.palette(), kitchen.filling())
-                        .measure(design);
-                return new Measured(cookie, CookieView.of(cookie, kitchen.recipe(), kitchen.palette()));
+                Cookie cookie = new Measuring(kitchen).measure(design);
+                return new Measured(cookie, CookieView.of(cookie, kitchen));
             });
         } catch (TooMuch tooMuch) {
             throw new Refused("moves", "All moves together: " + tooMuch.getMessage());

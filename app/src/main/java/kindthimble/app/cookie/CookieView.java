@@ -12,6 +12,7 @@ import kindthimble.core.design.SideCut;
 import kindthimble.core.geometry.Box;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Layer;
@@ -85,9 +86,10 @@ public record CookieView(
      */
     public record RoleView(String colour, String role, double gramsEach) {}
 
-    static CookieView of(Cookie cookie, BaseRecipe recipe, Palette palette) {
+    static CookieView of(Cookie cookie, Kitchen kitchen) {
+        BaseRecipe recipe = kitchen.recipe();
         List<MarkView> marks =
-                cookie.marks().stream().map(on -> mark(cookie, on, recipe)).toList();
+                cookie.marks().stream().map(on -> mark(cookie, on, kitchen)).toList();
         Map<String, Double> grams = new LinkedHashMap<>();
         cookie.marks().stream()
                 .filter(on -> on.mark().icing() != null)
@@ -104,7 +106,7 @@ public record CookieView(
                 cookie.sections(),
                 cookie.passes(),
                 SideCut.through(cookie, cookie.iced().inside().y()),
-                roles(grams, palette),
+                roles(grams, kitchen.palette()),
                 cookie.cautions());
     }
 
@@ -133,14 +135,14 @@ public record CookieView(
                 cautions);
     }
 
-    private static MarkView mark(Cookie cookie, Cookie.OnCookie on, BaseRecipe recipe) {
+    private static MarkView mark(Cookie cookie, Cookie.OnCookie on, Kitchen kitchen) {
         Mark mark = on.mark();
         Icing icing = mark.icing();
         return new MarkView(
                 on.move(),
                 on.pass(),
                 icing == null ? cookie.design().moves().get(on.move()).colour() : icing.colour(),
-                mark.grams(recipe),
+                mark.grams(kitchen.recipe()),
                 icing == null ? null : icing.consistency().countSeconds(),
                 icing == null ? null : icing.consistency().state(),
                 icing == null ? null : icing.tip(),
@@ -148,7 +150,7 @@ public record CookieView(
                 mark.areaMm2(),
                 mark.gate(),
                 mark.turn(),
-                mark.handSeconds(),
+                mark.handSeconds(kitchen.habits()),
                 mark.ahead() == null ? 0 : mark.ahead().pieces());
     }
 }

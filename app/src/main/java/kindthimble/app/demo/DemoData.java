@@ -17,8 +17,9 @@ import kindthimble.app.order.OrderView;
 import kindthimble.app.shelf.ShelfService;
 import kindthimble.app.tint.GelService;
 import kindthimble.core.design.Design;
-import kindthimble.core.shop.HouseDefaults;
-import kindthimble.core.shop.HouseRecipes;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
+import kindthimble.core.kitchen.HouseRecipes;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
@@ -107,7 +108,7 @@ class DemoData implements SmartInitializingSingleton {
                 "White",
                 "#F6F6F0",
                 62,
-                HouseDefaults.FLOOD_SECONDS,
+                Habits.HOUSE.mean(Habit.FLOOD_COUNT_SECONDS),
                 HouseRecipes.MERINGUE_POWDER.key(),
                 LocalDate.now(clock).plusDays(5),
                 null));

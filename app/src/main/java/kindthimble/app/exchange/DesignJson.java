@@ -1,14 +1,19 @@
 package kindthimble.app.exchange;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Map;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.cutter.Cutter;
 import kindthimble.core.cutter.CutterShape;
 import kindthimble.core.design.Design;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
+import kindthimble.core.habit.Measured;
 import kindthimble.core.move.Move;
 import kindthimble.core.pour.Demand;
 import kindthimble.core.pour.Pour;
@@ -100,8 +105,20 @@ public class DesignJson {
         abstract boolean unpriced();
     }
 
-    /** Sums that records work out and that are sent with them, by record. */
+    /** Figures by the name of their habit; those that are left out are the house's. */
+    private abstract static class ByHabit {
+        @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+        static Habits of(Map<Habit, Measured> own) {
+            return Habits.of(own);
+        }
+
+        @JsonValue
+        abstract Map<Habit, Measured> all();
+    }
+
+    /** What is sent of core's classes beside the components of records: sums that they work out, figures by name. */
     public static final Map<Class<?>, Class<?>> SUMS = Map.of(
+            Habits.class, ByHabit.class,
             Pour.class, PourSums.class,
             Pour.Portion.class, PortionSums.class,
             Demand.Drink.class, DrinkSums.class,

@@ -2,7 +2,7 @@ package kindthimble.app.http;
 
 import java.sql.SQLException;
 import java.util.stream.Collectors;
-import kindthimble.core.catalogue.Refused;
+import kindthimble.core.words.Refused;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessResourceFailureException;

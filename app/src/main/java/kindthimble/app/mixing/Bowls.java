@@ -7,7 +7,7 @@ import java.util.Map;
 import kindthimble.app.bowls.PourView;
 import kindthimble.app.tint.TintView;
 import kindthimble.app.tint.Tinter;
-import kindthimble.core.colour.Palette;
+import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.pour.Difference;
 import kindthimble.core.pour.LettingDown;
 import kindthimble.core.pour.Pour;
@@ -55,12 +55,12 @@ final class Bowls {
     }
 
     /** Which of them are worth letting down from another. */
-    List<MixingView.FamilyAdvice> families(Palette looks) {
+    List<MixingView.FamilyAdvice> families(Kitchen kitchen) {
         Map<String, LettingDown.Tinted> tinted = new HashMap<>();
         pour.pour().bowls().stream()
                 .filter(bowl -> bowl.letDown() == null && bowl.mixedGrams() > Tinter.LEAST_GRAMS)
                 .forEach(bowl -> tinted.put(bowl.colour(), tinter.tinted(hex(pour, bowl.colour()), bowl.mixedGrams())));
-        return LettingDown.of(pour.pour(), looks, tinted, tinter.white()).stream()
+        return LettingDown.of(pour.pour(), kitchen, tinted, tinter.white()).stream()
                 .map(one -> new MixingView.FamilyAdvice(
                         one.light(),
                         one.mother(),

@@ -7,7 +7,7 @@ import kindthimble.app.order.Member;
 import kindthimble.app.tint.GelService;
 import kindthimble.app.tint.TintView;
 import kindthimble.core.icing.BaseRecipe;
-import kindthimble.core.shop.ShopSettings;
+import kindthimble.core.kitchen.ShopSettings;
 
 /**
  * A plan as it was when mixing started, kept whole with all that it came from: what is shown of it reads nothing else.
@@ -28,7 +28,7 @@ record Frozen(
         BaseRecipe recipe,
         Map<String, TintView> tints,
         Map<String, GelService.Bottle> gels) {
-    static final int FORMAT = 2;
+    static final int FORMAT = 3;
 
     Frozen {
         orders = List.copyOf(orders);

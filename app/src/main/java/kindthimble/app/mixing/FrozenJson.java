@@ -1,6 +1,12 @@
 package kindthimble.app.mixing;
 
+import java.util.EnumMap;
+import java.util.Locale;
+import java.util.Map;
 import kindthimble.app.exchange.StoredJson;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Measured;
+import kindthimble.core.words.Range;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -26,6 +32,9 @@ class FrozenJson {
         ObjectNode tree = (ObjectNode) json.readTree(stored);
         if (!tree.has("format")) {
             fromFormat1(tree, order);
+        }
+        if (tree.get("format").asInt() == 2) {
+            fromFormat2(tree);
         }
         return json.treeToValue(tree, Frozen.class);
     }
@@ -54,6 +63,29 @@ class FrozenJson {
                         .put("dipBowls", portion.path("vessel").asString().equals("DIP_BOWL") ? 1 : 0);
             }
         }
+        tree.put("format", 2);
+    }
+
+    /** Format 2 had the shop's figures among its decisions, each by a name of its own. */
+    private void fromFormat2(ObjectNode tree) {
+        ObjectNode shop = (ObjectNode) tree.get("shop");
+        Map<Habit, Measured> habits = new EnumMap<>(Habit.class);
+        for (Habit habit : Habit.values()) {
+            JsonNode figure = shop.remove(component(habit));
+            if (figure != null) {
+                habits.put(habit, new Measured(figure.asDouble(), habit.house().spread(), Measured.Source.SHOP));
+            }
+        }
+        shop.set("habits", json.valueToTree(habits));
         tree.put("format", Frozen.FORMAT);
+    }
+
+    /** MARGIN_MM was marginMm. */
+    private static String component(Habit habit) {
+        StringBuilder name = new StringBuilder();
+        for (String word : habit.name().toLowerCase(Locale.ROOT).split("_")) {
+            name.append(name.isEmpty() ? word : Range.capital(word));
+        }
+        return name.toString();
     }
 }

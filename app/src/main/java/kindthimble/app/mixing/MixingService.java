@@ -17,10 +17,9 @@ import kindthimble.app.order.Planned;
 import kindthimble.app.shelf.ShelfService;
 import kindthimble.app.tint.GelService;
 import kindthimble.app.tint.TintView;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
-import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.pour.Difference;
 import kindthimble.core.pour.Jar;
 import kindthimble.core.pour.Joining;
@@ -28,8 +27,8 @@ import kindthimble.core.pour.Ladder;
 import kindthimble.core.pour.MixingOrder;
 import kindthimble.core.pour.Shopping;
 import kindthimble.core.pour.TipUse;
-import kindthimble.core.shop.ShopSettings;
 import kindthimble.core.tint.Gel;
+import kindthimble.core.words.Refused;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -77,10 +76,10 @@ public class MixingService {
     /** A mixing that has not started: all follows from the orders as they are now. */
     private MixingView planned(long order) {
         Planned now = orders.planned(order);
-        Palette looks = looks(now.view());
+        Kitchen kitchen = now.kitchen().with(looks(now.view()));
         Bowls bowls = new Bowls(now.tinter(), now.view());
         Map<String, TintView> tints = bowls.tints();
-        Follows follows = follows(now.view(), looks, now.settings());
+        Follows follows = follows(now.view(), kitchen);
         return new MixingView(
                 now.view(),
                 follows.steps,
@@ -89,13 +88,13 @@ public class MixingService {
                 follows.tips,
                 tints,
                 Map.of(),
-                bowls.families(looks),
+                bowls.families(kitchen),
                 Joining.of(
                         now.view().pour(),
-                        looks,
+                        kitchen,
                         (from, into) -> orders.pourJoined(order, from, into).pour()),
-                shopping(now.view(), now.recipe(), now.settings(), tints, gels.bottles()),
-                jars(now, looks),
+                shopping(now.view(), kitchen, tints, gels.bottles()),
+                jars(now, kitchen),
                 neighbours(order),
                 now.view().colours(),
                 null,
@@ -117,8 +116,9 @@ public class MixingService {
         // Plans of before there were tints have none.
         Map<String, TintView> tints =
                 frozen.tints().isEmpty() ? new Bowls(now.tinter(), shown).tints() : Renamed.of(frozen.tints(), keys);
-        Difference difference = Difference.between(shown.pour(), nowShown.pour(), frozen.shop(), frozen.recipe());
-        Follows follows = follows(shown, looks(shown), frozen.shop());
+        Kitchen kitchen = Kitchen.of(frozen.shop(), frozen.recipe(), null, looks(shown), null);
+        Difference difference = Difference.between(shown.pour(), nowShown.pour(), kitchen);
+        Follows follows = follows(shown, kitchen);
         Map<String, PourView.BowlColour> names = new LinkedHashMap<>();
         shown.colours().forEach(colour -> names.put(colour.key(), colour));
         nowShown.colours().forEach(colour -> names.putIfAbsent(colour.key(), colour));
@@ -132,7 +132,7 @@ public class MixingService {
                 new Bowls(now.tinter(), nowShown).topUps(difference, nowShown),
                 List.of(),
                 List.of(),
-                shopping(shown, frozen.recipe(), frozen.shop(), tints, frozen.gels()),
+                shopping(shown, kitchen, tints, frozen.gels()),
                 List.of(),
                 neighbours(order),
                 List.copyOf(names.values()),
@@ -156,8 +156,8 @@ public class MixingService {
                             Frozen.FORMAT,
                             orders.members(leading),
                             now.view(),
-                            now.settings(),
-                            now.recipe(),
+                            now.kitchen().shop(),
+                            now.kitchen().recipe(),
                             new Bowls(now.tinter(), now.view()).tints(),
                             gels.bottles()))));
         }
@@ -209,8 +209,8 @@ public class MixingService {
     private record Follows(
             List<MixingOrder.Step> steps, double minutes, Map<String, List<Ladder.Rung>> ladders, List<TipUse> tips) {}
 
-    private static Follows follows(PourView view, Palette looks, ShopSettings settings) {
-        List<MixingOrder.Step> steps = MixingOrder.of(view.pour(), looks);
+    private static Follows follows(PourView view, Kitchen kitchen) {
+        List<MixingOrder.Step> steps = MixingOrder.of(view.pour(), kitchen);
         Map<String, List<Ladder.Rung>> ladders = new LinkedHashMap<>();
         view.pour().bowls().forEach(bowl -> ladders.put(bowl.colour(), Ladder.of(bowl)));
         List<String> inOrder = steps.stream()
@@ -222,15 +222,11 @@ public class MixingService {
                 steps,
                 steps.stream().mapToDouble(MixingOrder.Step::minutes).sum(),
                 ladders,
-                TipUse.tooFew(view.pour(), inOrder, settings));
+                TipUse.tooFew(view.pour(), inOrder, kitchen.shop()));
     }
 
     private List<Shopping.ToBuy> shopping(
-            PourView pour,
-            BaseRecipe recipe,
-            ShopSettings settings,
-            Map<String, TintView> tinted,
-            Map<String, GelService.Bottle> kept) {
+            PourView pour, Kitchen kitchen, Map<String, TintView> tinted, Map<String, GelService.Bottle> kept) {
         Map<String, Double> drops = new TreeMap<>();
         tinted.values().stream()
                 .filter(tint -> tint.recipe() != null)
@@ -248,10 +244,10 @@ public class MixingService {
         Map<String, String> colours = new HashMap<>();
         pour.colours().forEach(colour -> colours.put(colour.key(), colour.name()));
         Map<String, Double> amounts = shelf.amounts();
-        List<Shopping.ToBuy> lines =
-                new ArrayList<>(Shopping.of(pour.pour(), recipe, amounts, settings.cookiesPerBox()));
+        List<Shopping.ToBuy> lines = new ArrayList<>(Shopping.of(pour.pour(), kitchen, amounts));
         lines.addAll(Shopping.gels(drops, bottles));
-        lines.addAll(Shopping.supplies(pour.pour().supplies(), amounts, key -> colours.getOrDefault(key, key)));
+        lines.addAll(Shopping.supplies(
+                pour.pour().supplies(), amounts, key -> colours.getOrDefault(key, key), kitchen.habits()));
         return Shopping.toBuyFirst(lines);
     }
 
@@ -261,15 +257,15 @@ public class MixingService {
         return new Palette(looks);
     }
 
-    private List<MixingView.FittingJar> jars(Planned now, Palette looks) {
+    private List<MixingView.FittingJar> jars(Planned now, Kitchen kitchen) {
         List<MixingView.FittingJar> fitting = new ArrayList<>();
-        now.orders().forEach(order -> shelf.jarsOf(order).forEach(jar -> fit(jar, looks, true, fitting)));
-        shelf.freeJars(now.recipe().key()).forEach(jar -> fit(jar, looks, false, fitting));
+        now.orders().forEach(order -> shelf.jarsOf(order).forEach(jar -> fit(jar, kitchen, true, fitting)));
+        shelf.freeJars(kitchen.recipe().key()).forEach(jar -> fit(jar, kitchen, false, fitting));
         return fitting;
     }
 
-    private static void fit(ShelfService.Jar jar, Palette looks, boolean taken, List<MixingView.FittingJar> fitting) {
-        Jar.bowlFor(Lab.ofHex(jar.hex()), looks)
+    private static void fit(ShelfService.Jar jar, Kitchen kitchen, boolean taken, List<MixingView.FittingJar> fitting) {
+        Jar.bowlFor(Lab.ofHex(jar.hex()), kitchen.palette(), kitchen.habits())
                 .ifPresent(bowl -> fitting.add(new MixingView.FittingJar(jar, bowl, taken)));
     }
 

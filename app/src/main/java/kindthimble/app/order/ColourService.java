@@ -6,14 +6,14 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import kindthimble.app.cookie.CookieService;
-import kindthimble.app.cookie.Kitchen;
 import kindthimble.app.exchange.PaletteFiles;
 import kindthimble.app.http.NotThere;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.colour.Eyes;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.design.Seeing;
+import kindthimble.core.kitchen.Kitchen;
+import kindthimble.core.words.Refused;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -111,7 +111,7 @@ class ColourService {
         for (DesignEntity design : designs.findByOrderIdAndRemovedAtIsNullOrderByPositionAscIdAsc(id)) {
             try {
                 Palette looks = order.details().looks();
-                Seeing seeing = Seeing.of(cookies.measure(design.document(), kitchen), looks);
+                Seeing seeing = Seeing.of(cookies.measure(design.document(), kitchen), kitchen);
                 views.add(new SeeingView(
                         design.id(),
                         design.document().name(),

@@ -1,9 +1,8 @@
 package kindthimble.app.order;
 
 import kindthimble.core.catalogue.Catalogue;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.pour.Allowance;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.words.Refused;
 
 /**
  * How much is mixed beyond what the cookies take. Both schools' figures are kept, so that going back and forth loses neither.
@@ -20,8 +19,13 @@ public record Extra(School school, double risk, double flatPercent) {
         FLAT
     }
 
+    /** What a new order starts with (kitchen practice). */
+    private static final double ONE_IN_FIFTY = 0.02;
+
+    private static final double TWELVE_PERCENT = 12;
+
     static Extra usual() {
-        return new Extra(School.RISK, HouseDefaults.RISK_OF_RUNNING_SHORT, HouseDefaults.FLAT_EXTRA_PERCENT);
+        return new Extra(School.RISK, ONE_IN_FIFTY, TWELVE_PERCENT);
     }
 
     /**

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
+import kindthimble.core.habit.Habits;
 import kindthimble.core.pour.CommonBowls;
 
 /**
@@ -27,10 +28,10 @@ final class Mixed {
     /**
      * @param orders the leading one first
      */
-    static Mixed of(List<OrderEntity> orders) {
+    static Mixed of(List<OrderEntity> orders, Habits habits) {
         return new Mixed(
                 List.copyOf(orders),
-                CommonBowls.of(orders.stream().map(Mixed::colours).toList()));
+                CommonBowls.of(orders.stream().map(Mixed::colours).toList(), habits));
     }
 
     private static CommonBowls.OfOrder colours(OrderEntity order) {

@@ -2,8 +2,8 @@ package kindthimble.app.order;
 
 import java.util.List;
 import kindthimble.app.bowls.PourView;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.design.Design;
+import kindthimble.core.words.Refused;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;

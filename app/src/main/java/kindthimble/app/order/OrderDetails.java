@@ -5,11 +5,11 @@ import java.time.LocalDateTime;
 import java.util.List;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Catalogue;
-import kindthimble.core.catalogue.Refused;
-import kindthimble.core.catalogue.Unit;
 import kindthimble.core.colour.Palette;
-import kindthimble.core.shop.Filling;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.icing.Consistency;
+import kindthimble.core.kitchen.Filling;
+import kindthimble.core.words.Refused;
+import kindthimble.core.words.Unit;
 
 /**
  * What a decorator says of an order.
@@ -31,8 +31,8 @@ public record OrderDetails(
         @Amount(
                 word = "flood count",
                 unit = Unit.SECONDS,
-                least = HouseDefaults.LEAST_FLOOD_SECONDS,
-                most = HouseDefaults.MOST_FLOOD_SECONDS,
+                least = Consistency.LEAST_FLOOD_SECONDS,
+                most = Consistency.MOST_FLOOD_SECONDS,
                 otherwise = "the shop's flood")
         Double floodSeconds,
 

@@ -17,7 +17,7 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
-import kindthimble.core.shop.Filling;
+import kindthimble.core.kitchen.Filling;
 
 /** An order: for whom, by when, in which colours. */
 @Entity

@@ -7,24 +7,25 @@ import java.util.Map;
 import java.util.function.UnaryOperator;
 import kindthimble.app.bowls.PourView;
 import kindthimble.app.cookie.CookieService;
-import kindthimble.app.cookie.Kitchen;
 import kindthimble.app.recipe.RecipeService;
 import kindthimble.app.shelf.ShelfService;
 import kindthimble.app.shop.ShopService;
 import kindthimble.app.tint.TintService;
 import kindthimble.app.tint.Tinter;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.design.Design;
+import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.kitchen.Kitchen;
+import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.pour.CookieSet;
 import kindthimble.core.pour.Demand;
 import kindthimble.core.pour.Jar;
 import kindthimble.core.pour.Pour;
 import kindthimble.core.pour.Pouring;
 import kindthimble.core.pour.Tally;
-import kindthimble.core.shop.ShopSettings;
+import kindthimble.core.words.Refused;
 import org.springframework.stereotype.Component;
 
 /**
@@ -85,7 +86,7 @@ class OrderPlanner {
         if (all.isEmpty()) {
             all.add(order);
         }
-        return Mixed.of(all);
+        return Mixed.of(all, shop.settings().habits());
     }
 
     DesignView view(DesignEntity design, Kitchen kitchen) {
@@ -122,7 +123,7 @@ class OrderPlanner {
                 .filter(design -> design.order() == order.id())
                 .map(PourView.Drinker::design)
                 .toList();
-        Tally tally = new Tally(recipe(order.details()), shop.settings().breakagePercent());
+        Tally tally = new Tally(recipe(order.details()), shop.settings().mean(Habit.BREAKAGE_PERCENT));
         int cookiesOwn = 0;
         int sparesOwn = 0;
         for (DesignEntity design : designs.findByOrderIdAndRemovedAtIsNullOrderByPositionAscIdAsc(order.id())) {
@@ -162,7 +163,8 @@ class OrderPlanner {
         List<PourView.Drinker> drinkers = new ArrayList<>();
         List<CookieSet.Line> lines = new ArrayList<>();
         mixed.orders().forEach(one -> add(one, mixed, settings, recipe, lines, drinkers));
-        Tinter tinter = tints.with(recipe);
+        Kitchen kitchen = Kitchen.of(settings, recipe, null, mixed.looks(), null);
+        Tinter tinter = tints.with(kitchen);
         Map<String, String> hexes = new HashMap<>();
         mixed.bowls().bowls().forEach(bowl -> hexes.put(bowl.key(), mixed.hex(bowl)));
         Map<String, Pouring.LetDown> letDowns = new HashMap<>();
@@ -174,15 +176,14 @@ class OrderPlanner {
                                 mother,
                                 tinter.shade(hexes.get(light), hexes.get(mother))
                                         .share())));
-        Demand demand = new Tally(recipe, settings.breakagePercent(), joinedBowls).of(new CookieSet(lines));
-        List<Jar> jars = jars(mixed, recipe);
+        Demand demand = new Tally(recipe, settings.mean(Habit.BREAKAGE_PERCENT), joinedBowls).of(new CookieSet(lines));
+        List<Jar> jars = jars(mixed, kitchen);
         Pour pour = inLine(
                 demand,
                 tinter,
                 hexes,
                 gelShares -> new Pouring(
-                        settings,
-                        recipe,
+                        kitchen,
                         mixed.leading().details().extra().allowance(),
                         new Pouring.Wishes(mixed.apart(), jars, gelShares, letDowns)));
         PourView view = new PourView(
@@ -201,8 +202,7 @@ class OrderPlanner {
                 pour.renamed(bowl -> keys.getOrDefault(bowl, bowl)));
         return new Planned(
                 view,
-                recipe,
-                settings,
+                kitchen,
                 tinter,
                 mixed.orders().stream().map(OrderEntity::id).toList());
     }
@@ -246,7 +246,7 @@ class OrderPlanner {
             List<PourView.Drinker> drinkers) {
         OrderDetails details = order.details();
         Kitchen kitchen = Kitchen.of(settings, recipe, details.floodSeconds(), details.looks(), details.filling());
-        Kitchen common = Kitchen.of(settings, recipe, details.floodSeconds(), Palette.UNKNOWN, details.filling());
+        Kitchen common = kitchen.with(Palette.UNKNOWN);
         for (DesignEntity design : designs.findByOrderIdAndRemovedAtIsNullOrderByPositionAscIdAsc(order.id())) {
             Design document = design.document();
             Design inBowls = document.recoloured(mixed.bowlsOf(order));
@@ -267,13 +267,12 @@ class OrderPlanner {
     }
 
     /** The jars set aside for these orders, each with the bowl whose colour it has. */
-    private List<Jar> jars(Mixed mixed, BaseRecipe recipe) {
+    private List<Jar> jars(Mixed mixed, Kitchen kitchen) {
         List<Jar> fitting = new ArrayList<>();
-        Palette looks = mixed.looks();
         for (OrderEntity order : mixed.orders()) {
             for (ShelfService.Jar jar : shelf.jarsOf(order.id())) {
-                if (jar.recipe().equals(recipe.key())) {
-                    Jar.bowlFor(Lab.ofHex(jar.hex()), looks)
+                if (jar.recipe().equals(kitchen.recipe().key())) {
+                    Jar.bowlFor(Lab.ofHex(jar.hex()), kitchen.palette(), kitchen.habits())
                             .ifPresent(bowl ->
                                     fitting.add(new Jar(jar.id().toString(), bowl, jar.grams(), jar.countSeconds())));
                 }

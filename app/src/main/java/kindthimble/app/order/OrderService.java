@@ -9,13 +9,13 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import kindthimble.app.bowls.PourView;
 import kindthimble.app.cookie.CookieService;
-import kindthimble.app.cookie.Kitchen;
 import kindthimble.app.http.NotThere;
 import kindthimble.app.http.Stale;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.design.Design;
 import kindthimble.core.icing.BaseRecipe;
-import kindthimble.core.shop.ShopSettings;
+import kindthimble.core.kitchen.Kitchen;
+import kindthimble.core.kitchen.ShopSettings;
+import kindthimble.core.words.Refused;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

@@ -8,10 +8,10 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import kindthimble.core.catalogue.Keys;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
+import kindthimble.core.words.Keys;
+import kindthimble.core.words.Refused;
 
 /**
  * A colour of an order.

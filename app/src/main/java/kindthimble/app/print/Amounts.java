@@ -7,9 +7,9 @@ import kindthimble.app.bowls.PourView;
 import kindthimble.app.tint.TintView;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.icing.KitchenWords;
+import kindthimble.core.kitchen.Measures;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.pour.Pour;
-import kindthimble.core.shop.HouseDefaults;
 
 /** How amounts are written on paper: as a kitchen scale shows them, with spoons beside them where a shop wants that. */
 final class Amounts {
@@ -31,11 +31,11 @@ final class Amounts {
     /** Water or sugar that goes into a portion. */
     static String stirredIn(double water, double sugar, boolean spoons) {
         if (sugar > 0.05) {
-            return "+ " + grams(sugar) + " icing sugar" + spoon(sugar / HouseDefaults.TEASPOON_SUGAR_GRAMS, spoons);
+            return "+ " + grams(sugar) + " icing sugar" + spoon(sugar / Measures.TEASPOON_SUGAR_GRAMS, spoons);
         }
         return water < 0.05
                 ? "as it is"
-                : "+ " + grams(water) + " water" + spoon(water / HouseDefaults.TEASPOON_WATER_GRAMS, spoons);
+                : "+ " + grams(water) + " water" + spoon(water / Measures.TEASPOON_WATER_GRAMS, spoons);
     }
 
     private static String spoon(double teaspoons, boolean spoons) {

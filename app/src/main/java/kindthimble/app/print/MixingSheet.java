@@ -10,11 +10,11 @@ import kindthimble.app.bowls.PourView;
 import kindthimble.app.mixing.MixingView;
 import kindthimble.app.tint.TintView;
 import kindthimble.core.icing.KitchenWords;
+import kindthimble.core.kitchen.Measures;
+import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.pour.Ladder;
 import kindthimble.core.pour.MixingOrder;
 import kindthimble.core.pour.Pour;
-import kindthimble.core.shop.Measures;
-import kindthimble.core.shop.ShopSettings;
 
 /** The sheet for the wall: base, then bowls in order with their ladders and bags. One page, or two; readable at arm's length. */
 final class MixingSheet {

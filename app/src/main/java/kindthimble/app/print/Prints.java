@@ -3,7 +3,7 @@ package kindthimble.app.print;
 import kindthimble.app.mixing.MixingService;
 import kindthimble.app.order.OrderService;
 import kindthimble.app.shop.ShopService;
-import kindthimble.core.catalogue.Refused;
+import kindthimble.core.words.Refused;
 import org.springframework.stereotype.Service;
 
 /** The sheets of an order. */

@@ -6,11 +6,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Ingredient;
 import kindthimble.core.icing.ThinningCurve;
-import kindthimble.core.shop.HouseRecipes;
+import kindthimble.core.kitchen.HouseRecipes;
+import kindthimble.core.words.Refused;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

@@ -11,9 +11,9 @@ import java.util.Set;
 import java.util.TreeMap;
 import kindthimble.app.http.NotThere;
 import kindthimble.app.recipe.RecipeService;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.icing.Ingredient;
+import kindthimble.core.words.Refused;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

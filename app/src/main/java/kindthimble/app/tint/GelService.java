@@ -12,14 +12,14 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 import kindthimble.app.http.NotThere;
-import kindthimble.core.catalogue.Keys;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.tint.Calibration;
 import kindthimble.core.tint.Gel;
 import kindthimble.core.tint.Mixture;
 import kindthimble.core.tint.ReferenceGels;
 import kindthimble.core.tint.WhiteIcing;
+import kindthimble.core.words.Keys;
+import kindthimble.core.words.Refused;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

@@ -9,15 +9,16 @@ import java.util.List;
 import java.util.Locale;
 import kindthimble.app.recipe.RecipeService;
 import kindthimble.app.shop.ShopService;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.tint.Gel;
 import kindthimble.core.tint.Reach;
 import kindthimble.core.tint.ReferenceGels;
 import kindthimble.core.tint.TintRecipe;
 import kindthimble.core.tint.Tinting;
 import kindthimble.core.tint.WhiteIcing;
+import kindthimble.core.words.Refused;
 import org.springframework.stereotype.Service;
 
 /** Recipes from the gels on the shelf. What was solved once is remembered until a gel changes. */
@@ -107,8 +108,9 @@ public class TintService {
             List<Prediction> alternatives) {}
 
     /** Tints in the white of a base, with the gels as they are on the shelf now. */
-    public Tinter with(BaseRecipe recipe) {
-        return new Tinter(WhiteIcing.of(recipe), orReference(gels.gels()), gels.bottles(), solved);
+    public Tinter with(Kitchen kitchen) {
+        return new Tinter(
+                WhiteIcing.of(kitchen.recipe()), orReference(gels.gels()), gels.bottles(), kitchen.habits(), solved);
     }
 
     /**
@@ -134,7 +136,8 @@ public class TintService {
         } else if (shelf.isEmpty()) {
             notes.add(Tinter.STAND_IN);
         }
-        Tinter tinter = new Tinter(WhiteIcing.of(base()), taken, gels.bottles(), solved);
+        Tinter tinter = new Tinter(
+                WhiteIcing.of(base()), taken, gels.bottles(), shop.settings().habits(), solved);
         Tinting tinting = tinter.solve(wanted.target().toUpperCase(Locale.ROOT), wanted.baseGrams(), most);
         tinting.hints().forEach(hint -> notes.add(hint.sentence()));
         Prediction first = Prediction.of(tinting.recipe());

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import kindthimble.core.colour.Lab;
+import kindthimble.core.habit.Habits;
 import kindthimble.core.pour.LettingDown;
 import kindthimble.core.tint.Gel;
 import kindthimble.core.tint.Mixture;
@@ -28,18 +29,25 @@ public final class Tinter {
     private final WhiteIcing white;
     private final List<Gel> gels;
     private final Map<String, GelService.Bottle> bottles;
+    private final Habits habits;
     private final Cache<Asked, Tinting> solved;
 
     /** Less base than this is not tinted: all of the bowl comes out of jars. */
     public static final double LEAST_GRAMS = 0.05;
 
     /** What decides a recipe. */
-    record Asked(WhiteIcing white, List<Gel> gels, String hex, double grams, int mostGels) {}
+    record Asked(WhiteIcing white, List<Gel> gels, Habits habits, String hex, double grams, int mostGels) {}
 
-    Tinter(WhiteIcing white, List<Gel> gels, Map<String, GelService.Bottle> bottles, Cache<Asked, Tinting> solved) {
+    Tinter(
+            WhiteIcing white,
+            List<Gel> gels,
+            Map<String, GelService.Bottle> bottles,
+            Habits habits,
+            Cache<Asked, Tinting> solved) {
         this.white = white;
         this.gels = gels;
         this.bottles = bottles;
+        this.habits = habits;
         this.solved = solved;
     }
 
@@ -49,9 +57,10 @@ public final class Tinter {
 
     /** The recipe for a bowl. */
     public Tinting solve(String hex, double grams, int mostGels) {
-        Asked asked = new Asked(white, gels, hex, Math.round(grams * 10) / 10.0, mostGels);
+        Asked asked = new Asked(white, gels, habits, hex, Math.round(grams * 10) / 10.0, mostGels);
         return solved.get(
-                asked, a -> new TintSolver(white, gels).solve(Lab.ofHex(hex), Math.max(0.1, a.grams()), mostGels));
+                asked,
+                a -> new TintSolver(white, gels, habits).solve(Lab.ofHex(hex), Math.max(0.1, a.grams()), mostGels));
     }
 
     /** The recipe for a bowl of so many grams, give or take half a percent: a bowl that changes by less keeps its drops. */

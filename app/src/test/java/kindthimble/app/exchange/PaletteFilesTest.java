@@ -7,7 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import kindthimble.app.exchange.PaletteFiles.Named;
 import kindthimble.app.exchange.PaletteFiles.PaletteFile;
-import kindthimble.core.catalogue.Refused;
+import kindthimble.core.words.Refused;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;

@@ -9,6 +9,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import kindthimble.app.testing.RunningApp;
+import kindthimble.core.habit.Habit;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -33,19 +34,15 @@ class KeptAndCountedTest {
         JsonNode before = APP.get("/api/shop").body();
         ObjectNode shop = (ObjectNode) before.deepCopy();
         ObjectNode settings = (ObjectNode) shop.get("settings");
+        ObjectNode habits = (ObjectNode) settings.get("habits");
         int n = 0;
-        for (String name : settings.propertyNames()) {
-            JsonNode was = settings.get(name);
-            if (was.isNumber()) {
-                n++;
-                if (was.isIntegralNumber()) {
-                    settings.put(name, was.asInt() + n % 7 + 1);
-                } else {
-                    settings.put(name, was.asDouble() + n / 64.0);
-                }
-            }
+        for (Habit habit : Habit.values()) {
+            double was = habits.at("/" + habit + "/mean").asDouble();
+            double step = (habit.range().most() - was) / (2 + n++ % 7);
+            ((ObjectNode) habits.get(habit.name()))
+                    .put("mean", habit.isWhole() ? was + Math.ceil(step) : was + step)
+                    .put("source", "SHOP");
         }
-        assertTrue(n > 25, "only " + n + " numbers");
         assertEquals(200, APP.put("/api/shop", shop.toString()).status());
         APP.restart();
         assertEquals(settings, APP.get("/api/shop").body().get("settings"));
@@ -132,7 +129,7 @@ class KeptAndCountedTest {
     @Test
     void everyBagAndBottleHasItsLabel() throws IOException, InterruptedException {
         ObjectNode shop = (ObjectNode) APP.get("/api/shop").body();
-        ((ObjectNode) shop.get("settings")).put("bottles", 3);
+        ((ObjectNode) shop.at("/settings/habits/BOTTLES")).put("mean", 3);
         assertEquals(200, APP.put("/api/shop", shop.toString()).status());
         int bags = 0;
         int bottles = 0;
@@ -158,7 +155,7 @@ class KeptAndCountedTest {
         shop = (ObjectNode) JsonMapper.builder()
                 .build()
                 .readTree(APP.get("/api/shop").body().toString());
-        ((ObjectNode) shop.get("settings")).put("bottles", 0);
+        ((ObjectNode) shop.at("/settings/habits/BOTTLES")).put("mean", 0);
         APP.put("/api/shop", shop.toString());
     }
 }

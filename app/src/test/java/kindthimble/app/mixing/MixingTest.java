@@ -363,7 +363,7 @@ class MixingTest {
     /** Another recipe, another shop, and a plan stored by an earlier version: the kept plan stays as it was. */
     private static void theKeptPlanReadsNothingElse(JsonNode before) {
         JsonNode shop = APP.get("/api/shop").body();
-        String settings = shop.toString().replace("\"cookiesPerBox\":6", "\"cookiesPerBox\":4");
+        String settings = shop.toString().replace("\"COOKIES_PER_BOX\":{\"mean\":6", "\"COOKIES_PER_BOX\":{\"mean\":4");
         APP.put("/api/shop", settings);
         APP.put(
                 "/api/recipes",
@@ -374,14 +374,17 @@ class MixingTest {
         assertEquals(before.get("ladders"), after.get("ladders"));
         assertEquals(before.get("difference"), after.get("difference"), "judged with the base of then");
         APP.store(
-                "update mixing set frozen = (frozen - 'format' - 'orders' - 'gels') || jsonb_build_object('details', frozen #> '{orders,0,details}', 'designs', frozen #> '{orders,0,designs}')");
+                "update mixing set frozen = (frozen - 'format' - 'orders' - 'gels') || jsonb_build_object('shop', (frozen #> '{shop}') - 'habits' || '{\"cookiesPerBox\": 6, \"bowlKeepsGrams\": 5, \"mixerMostGrams\": 1400}', 'details', frozen #> '{orders,0,details}', 'designs', frozen #> '{orders,0,designs}')");
         JsonNode upgraded = mixing();
         assertEquals(before.at("/pour/pour"), upgraded.at("/pour/pour"), "a plan of format 1 is read");
         assertFalse(upgraded.get("difference").isNull());
         APP.call("DELETE", "/api/recipes/meringue-powder", null);
         APP.put(
                 "/api/shop",
-                APP.get("/api/shop").body().toString().replace("\"cookiesPerBox\":4", "\"cookiesPerBox\":6"));
+                APP.get("/api/shop")
+                        .body()
+                        .toString()
+                        .replace("\"COOKIES_PER_BOX\":{\"mean\":4", "\"COOKIES_PER_BOX\":{\"mean\":6"));
     }
 
     @Test

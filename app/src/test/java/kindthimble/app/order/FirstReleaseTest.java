@@ -33,6 +33,10 @@ class FirstReleaseTest {
         assertEquals(15, supper.at("/details/extra/flatPercent").asDouble());
         assertEquals(12, supper.at("/details/floodSeconds").asDouble());
         assertEquals(
-                5, APP.get("/api/shop").body().at("/settings/breakagePercent").asDouble());
+                5,
+                APP.get("/api/shop")
+                        .body()
+                        .at("/settings/habits/BREAKAGE_PERCENT/mean")
+                        .asDouble());
     }
 }

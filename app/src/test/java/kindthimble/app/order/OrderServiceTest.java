@@ -13,12 +13,12 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import kindthimble.app.cookie.CookieService;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.cutter.BasicForm;
 import kindthimble.core.cutter.Cutter;
 import kindthimble.core.design.Design;
 import kindthimble.core.geometry.Across;
 import kindthimble.core.move.Flood;
+import kindthimble.core.words.Refused;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 

@@ -183,9 +183,10 @@ class OrdersTest {
         long order = takeOrder("Shop");
         addRound(order);
         JsonNode shop = APP.get("/api/shop").body();
-        String wrong = shop.toString().replaceFirst("\"mixerMostGrams\":[0-9.]+", "\"mixerMostGrams\":260");
+        String wrong = shop.toString()
+                .replaceFirst("\"MIXER_MOST_GRAMS\":\\{\"mean\":[0-9.]+", "\"MIXER_MOST_GRAMS\":{\"mean\":260");
         assertEquals(
-                "mixerLeastGrams",
+                "settings.habits.MIXER_LEAST_GRAMS.mean",
                 APP.put("/api/shop", wrong).body().get("field").asString());
 
         double spares = APP.get("/api/orders/" + order + "/pour")
@@ -193,7 +194,8 @@ class OrdersTest {
                 .at("/pour/spares")
                 .asDouble();
         assertEquals(2, spares);
-        String none = shop.toString().replaceFirst("\"breakagePercent\":[0-9.]+", "\"breakagePercent\":0");
+        String none = shop.toString()
+                .replaceFirst("\"BREAKAGE_PERCENT\":\\{\"mean\":[0-9.]+", "\"BREAKAGE_PERCENT\":{\"mean\":0");
         assertEquals(200, APP.put("/api/shop", none).status());
         assertEquals(
                 0,

@@ -17,8 +17,8 @@ import java.util.Optional;
 import kindthimble.app.http.NotThere;
 import kindthimble.app.tint.GelService.Bottle;
 import kindthimble.app.tint.GelService.SwatchNote;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.tint.Gel;
+import kindthimble.core.words.Refused;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 

@@ -4,9 +4,10 @@ import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import kindthimble.core.words.Range;
+import kindthimble.core.words.Refused;
 
 /**
  * Reads the kinds of a sealed family (moves, cutter shapes) from their own records: each record says its {@link Word}, and each
@@ -68,7 +69,7 @@ public final class Catalogue {
             Amount amount = component.getAnnotation(Amount.class);
             Choice choice = component.getAnnotation(Choice.class);
             if (amount != null && given != null) {
-                checkAmount(component.getName(), amount, ((Number) given).doubleValue());
+                range(amount).check(component.getName(), ((Number) given).doubleValue());
             }
             Text text = component.getAnnotation(Text.class);
             if (given instanceof String written) {
@@ -139,25 +140,14 @@ public final class Catalogue {
             throw new Refused(
                     name,
                     longest == 1
-                            ? "%s: write one only.".formatted(capital(word))
-                            : "%s: keep it under %d letters.".formatted(capital(word), longest + 1));
+                            ? "%s: write one only.".formatted(Range.capital(word))
+                            : "%s: keep it under %d letters.".formatted(Range.capital(word), longest + 1));
         }
     }
 
-    private static void checkAmount(String name, Amount amount, double number) {
-        if (!(number >= amount.least() && number <= amount.most())) {
-            String unit =
-                    amount.unit().sign().isEmpty() ? "" : " " + amount.unit().sign();
-            throw new Refused(
-                    name,
-                    "%s: write a number from %s to %s%s; %s is out of that range."
-                            .formatted(
-                                    capital(amount.word()),
-                                    plain(amount.least()),
-                                    plain(amount.most()),
-                                    unit,
-                                    plain(number)));
-        }
+    /** What an amount may be. */
+    static Range range(Amount amount) {
+        return new Range(amount.word(), amount.unit(), amount.least(), amount.most());
     }
 
     private static Kind kind(Class<?> record) {
@@ -176,7 +166,8 @@ public final class Catalogue {
                     amount.unit().sign(),
                     amount.least(),
                     amount.most(),
-                    Double.isNaN(amount.usual()) ? null : plain(amount.usual()),
+                    usual(amount),
+                    amount.habit().length == 0 ? null : amount.habit()[0],
                     amount.otherwise(),
                     required(component),
                     List.of());
@@ -191,6 +182,7 @@ public final class Catalogue {
                     null,
                     null,
                     text.usual(),
+                    null,
                     "",
                     false,
                     List.of());
@@ -204,9 +196,17 @@ public final class Catalogue {
                 null,
                 null,
                 choice.usual().isEmpty() ? null : choice.usual(),
+                null,
                 choice.otherwise(),
                 required(component),
                 options(component));
+    }
+
+    private static String usual(Amount amount) {
+        double usual = amount.habit().length == 0
+                ? amount.usual()
+                : amount.habit()[0].house().mean();
+        return Double.isNaN(usual) ? null : Range.plain(usual);
     }
 
     /** A component has to be given when it is a primitive number, or a choice for which nothing stands in. */
@@ -240,23 +240,11 @@ public final class Catalogue {
         throw new IllegalArgumentException(record + " has no " + component);
     }
 
-    private static Object read(Object record, RecordComponent component) {
+    static Object read(Object record, RecordComponent component) {
         try {
             return component.getAccessor().invoke(record);
         } catch (IllegalAccessException | InvocationTargetException e) {
             throw new IllegalStateException("can't read " + component, e);
         }
-    }
-
-    private static String capital(String words) {
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
-    }
-
-    /** A number as people write it: no trailing zeros. */
-    public static String plain(double number) {
-        if (number == Math.rint(number) && Math.abs(number) < 1e15) {
-            return String.format(Locale.ROOT, "%.0f", number);
-        }
-        return Double.toString(number);
     }
 }

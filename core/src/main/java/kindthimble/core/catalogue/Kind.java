@@ -1,6 +1,7 @@
 package kindthimble.core.catalogue;
 
 import java.util.List;
+import kindthimble.core.habit.Habit;
 
 /**
  * One kind of move or cutter as the interface offers it.
@@ -37,6 +38,7 @@ public record Kind(String word, String says, Group group, List<Parameter> parame
      * @param least smallest number allowed, null where it is no number
      * @param most largest number allowed, null where it is no number
      * @param usual what a new one starts with, or null
+     * @param habit figure of the kitchen that is taken when it is left out, or null
      * @param otherwise what leaving it empty means, or empty
      * @param required whether it must be given
      * @param options what to choose from, where that is fixed; empty otherwise
@@ -49,6 +51,7 @@ public record Kind(String word, String says, Group group, List<Parameter> parame
             Double least,
             Double most,
             String usual,
+            Habit habit,
             String otherwise,
             boolean required,
             List<String> options) {}

@@ -1,7 +1,7 @@
 package kindthimble.core.colour;
 
 import java.util.regex.Pattern;
-import kindthimble.core.catalogue.Refused;
+import kindthimble.core.words.Refused;
 
 /**
  * A colour in CIE 1976 L*a*b* under D65 (CIE 15:2018).

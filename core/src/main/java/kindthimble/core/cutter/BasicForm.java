@@ -1,9 +1,9 @@
 package kindthimble.core.cutter;
 
 import kindthimble.core.catalogue.Amount;
-import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Pen;
+import kindthimble.core.words.Unit;
 
 /** Forms made of lines and arcs. */
 public sealed interface BasicForm extends CutterShape {
@@ -36,7 +36,7 @@ public sealed interface BasicForm extends CutterShape {
             implements BasicForm {
         @Override
         public Pen drawn() {
-            return new Pen().arc(0, 0, 100, or(heightPercent, OVAL_HEIGHT), 0, 360);
+            return new Pen().arc(0, 0, 100, heightPercent, 0, 360);
         }
     }
 
@@ -58,7 +58,7 @@ public sealed interface BasicForm extends CutterShape {
             implements BasicForm {
         @Override
         public Pen drawn() {
-            double height = or(heightPercent, CARD_HEIGHT) / 100;
+            double height = heightPercent / 100;
             return new Pen().moveTo(0, 0).lineTo(1, 0).lineTo(1, height).lineTo(0, height);
         }
     }
@@ -77,8 +77,8 @@ public sealed interface BasicForm extends CutterShape {
             implements BasicForm {
         @Override
         public Pen drawn() {
-            double h = or(heightPercent, CARD_HEIGHT);
-            double r = or(bitePercent, PLAQUE_BITE);
+            double h = heightPercent;
+            double r = bitePercent;
             return new Pen()
                     .arc(0, 0, r, r, 90, -90)
                     .arc(100, 0, r, r, 180, -90)
@@ -96,7 +96,7 @@ public sealed interface BasicForm extends CutterShape {
             Integer lobes) implements BasicForm {
         @Override
         public Pen drawn() {
-            int n = lobes == null ? (int) SCALLOPS : lobes;
+            int n = lobes;
             double reach = 100 * Math.cos(Math.PI / n);
             double lobe = 100 * Math.sin(Math.PI / n);
             Pen pen = new Pen();
@@ -128,8 +128,8 @@ public sealed interface BasicForm extends CutterShape {
             implements BasicForm {
         @Override
         public Pen drawn() {
-            int tips = points == null ? (int) STAR_POINTS : points;
-            double inner = or(innerPercent, STAR_INNER) / 100;
+            int tips = points;
+            double inner = innerPercent / 100;
             Pen pen = new Pen();
             for (int i = 0; i < 2 * tips; i++) {
                 double angle = -Math.PI / 2 + Math.PI * i / tips;
@@ -168,12 +168,8 @@ public sealed interface BasicForm extends CutterShape {
         public Pen drawn() {
             return new Pen()
                     .arc(50, 50, 50, 50, 180, 180)
-                    .lineTo(100, or(heightPercent, ARCH_HEIGHT))
-                    .lineTo(0, or(heightPercent, ARCH_HEIGHT));
+                    .lineTo(100, heightPercent)
+                    .lineTo(0, heightPercent);
         }
-    }
-
-    private static double or(Double given, double usual) {
-        return given == null ? usual : given;
     }
 }

@@ -3,12 +3,14 @@ package kindthimble.core.cutter;
 import java.util.List;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Catalogue;
-import kindthimble.core.catalogue.Refused;
-import kindthimble.core.catalogue.Unit;
+import kindthimble.core.catalogue.Filled;
 import kindthimble.core.geometry.Across;
 import kindthimble.core.geometry.Box;
 import kindthimble.core.geometry.Pen;
 import kindthimble.core.geometry.Region;
+import kindthimble.core.habit.Habits;
+import kindthimble.core.words.Refused;
+import kindthimble.core.words.Unit;
 
 /**
  * A cutter: a form at a real size. It may be used upside-down, pressed again beside itself or with a second form, and the
@@ -126,7 +128,7 @@ public record Cutter(
 
     private static Pen drawn(CutterShape form, String field) {
         try {
-            Pen pen = form.drawn();
+            Pen pen = Filled.of(form, Habits.HOUSE).drawn();
             if (pen.enclosesSomething()) {
                 return pen;
             }

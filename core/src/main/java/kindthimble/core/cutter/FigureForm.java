@@ -1,9 +1,9 @@
 package kindthimble.core.cutter;
 
 import kindthimble.core.catalogue.Amount;
-import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Pen;
+import kindthimble.core.words.Unit;
 
 /** Forms that are pictures of things. */
 public sealed interface FigureForm extends CutterShape {
@@ -44,8 +44,8 @@ public sealed interface FigureForm extends CutterShape {
             implements FigureForm {
         @Override
         public Pen drawn() {
-            double width = or(widthPercent, KITE_WIDTH);
-            double down = or(spreaderPercent, KITE_SPREADER);
+            double width = widthPercent;
+            double down = spreaderPercent;
             return new Pen()
                     .moveTo(width / 2, 0)
                     .lineTo(width, down)
@@ -139,7 +139,7 @@ public sealed interface FigureForm extends CutterShape {
             implements FigureForm {
         @Override
         public Pen drawn() {
-            double end = 70 * or(endPercent, SOCK_END) / 100;
+            double end = 70 * endPercent / 100;
             return new Pen()
                     .moveTo(100, 0)
                     .lineTo(100, 70)
@@ -158,7 +158,7 @@ public sealed interface FigureForm extends CutterShape {
             implements FigureForm {
         @Override
         public Pen drawn() {
-            double in = 50 - or(waistPercent, SPOOL_WAIST) / 2;
+            double in = 50 - waistPercent / 2;
             return new Pen()
                     .moveTo(0, 0)
                     .lineTo(100, 0)
@@ -173,9 +173,5 @@ public sealed interface FigureForm extends CutterShape {
                     .lineTo(in, 20)
                     .lineTo(0, 20);
         }
-    }
-
-    private static double or(Double given, double usual) {
-        return given == null ? usual : given;
     }
 }

@@ -1,10 +1,10 @@
 package kindthimble.core.cutter;
 
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.catalogue.Text;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Pen;
 import kindthimble.core.lettering.Letters;
+import kindthimble.core.words.Refused;
 
 /** Forms told by text or by a drawing. */
 public sealed interface OwnForm extends CutterShape {
@@ -17,7 +17,7 @@ public sealed interface OwnForm extends CutterShape {
             @Text(word = "letter", longest = 1, usual = "K") String letter) implements OwnForm {
         @Override
         public Pen drawn() {
-            return Letters.CUT.written(letter == null || letter.isBlank() ? "K" : letter);
+            return Letters.CUT.written(letter);
         }
     }
 
@@ -31,7 +31,7 @@ public sealed interface OwnForm extends CutterShape {
         @Override
         public Pen drawn() {
             try {
-                return Pen.following(path == null || path.isBlank() ? "M0 0H60V40L30 70L0 40Z" : path);
+                return Pen.following(path);
             } catch (IllegalArgumentException e) {
                 throw new Refused("path", "This path can't be read: " + e.getMessage() + ".");
             }

@@ -1,9 +1,11 @@
 package kindthimble.core.cutter;
 
-import kindthimble.core.catalogue.Refused;
+import kindthimble.core.catalogue.Filled;
 import kindthimble.core.geometry.Across;
 import kindthimble.core.geometry.Pen;
 import kindthimble.core.geometry.Region;
+import kindthimble.core.habit.Habits;
+import kindthimble.core.words.Refused;
 
 /** Small forms for what lies on a cookie: a section inlaid, a transfer, a cookie glued on. */
 public enum SmallForm {
@@ -21,20 +23,20 @@ public enum SmallForm {
     private final CutterShape shape;
 
     SmallForm(CutterShape shape) {
-        this.shape = shape;
+        this.shape = Filled.of(shape, Habits.HOUSE);
     }
 
     /**
      * The region of a form, its middle on the origin.
      *
-     * @param form one of these; null for a disc
+     * @param form one of these
      * @param path a closed outline as SVG path data that overrules the form; null or blank for none
      * @param widthMm how wide
      * @throws Refused when the path can't be read, or has no area
      */
     public static Region region(SmallForm form, String path, double widthMm) {
         if (path == null || path.isBlank()) {
-            return (form == null ? DISC : form).shape.drawn().fitted(widthMm, Across.WIDTH);
+            return form.shape.drawn().fitted(widthMm, Across.WIDTH);
         }
         try {
             Pen pen = Pen.following(path);

@@ -7,8 +7,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
-import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.geometry.Region;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Coat;
 import kindthimble.core.mark.Gate;
@@ -18,7 +19,7 @@ import kindthimble.core.move.Flood;
 import kindthimble.core.move.Ground;
 import kindthimble.core.move.Move;
 import kindthimble.core.move.Remedy;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.words.Range;
 
 /** What is likely to go wrong with a cookie: what its moves found as they were laid, and what shows only when all are. */
 final class Cautions {
@@ -31,18 +32,22 @@ final class Cautions {
     private final Region iced;
     private final List<Cookie.OnCookie> marks;
     private final Hands hands;
+    private final Habits habits;
     private final List<Cookie.Caution> list = new ArrayList<>();
 
-    private Cautions(Design design, Region baked, Region iced, List<Cookie.OnCookie> marks) {
+    private Cautions(
+            Design design, Region baked, Region iced, List<Cookie.OnCookie> marks, Hands hands, Habits habits) {
+        this.habits = habits;
         this.design = design;
         this.baked = baked;
         this.iced = iced;
         this.marks = marks;
-        this.hands = Hands.on(marks);
+        this.hands = hands;
     }
 
-    static List<Cookie.Caution> of(Design design, Region baked, Ground ground, List<Cookie.OnCookie> marks) {
-        Cautions cautions = new Cautions(design, baked, ground.whole(), marks);
+    static List<Cookie.Caution> of(
+            Design design, Region baked, Ground ground, List<Cookie.OnCookie> marks, Hands hands, Habits habits) {
+        Cautions cautions = new Cautions(design, baked, ground.whole(), marks, hands, habits);
         ground.warnOfDarkBesideLight();
         ground.warnings().forEach(w -> cautions.add(w.move(), w.sentence(), w.remedy(), w.where()));
         cautions.wetTooLong();
@@ -79,7 +84,7 @@ final class Cautions {
                 lastSinking.put(on.pass(), on);
             }
         }
-        double limit = HouseDefaults.WET_WINDOW_SECONDS * HouseDefaults.SHARE_OF_WET_WINDOW;
+        double limit = habits.mean(Habit.WET_WINDOW_SECONDS) * habits.mean(Habit.SHARE_OF_WET_WINDOW);
         seconds.forEach((pass, wet) -> {
             Cookie.OnCookie last = lastSinking.get(pass);
             if (last != null && wet > limit) {
@@ -122,7 +127,7 @@ final class Cautions {
                     design.moves().get(on.move()) instanceof Flood f && f.fullness() != null ? f.fullness() : 1;
             double mean =
                     coat.thicknessMm() * fullness + sunkMm3.getOrDefault(on.pass(), 0.0) / coatedMm2.get(on.pass());
-            if (mean > HouseDefaults.THICKEST_MM && told.add(on.move())) {
+            if (mean > habits.mean(Habit.THICKEST_MM) && told.add(on.move())) {
                 add(
                         on.move(),
                         "%.1f mm of wet icing in the mean is likely to run over the edge. Take a thinner count, less fullness or fewer wet marks."
@@ -137,8 +142,8 @@ final class Cautions {
         if (!(design.moves().get(at) instanceof Flood)) {
             return null;
         }
-        double less = Math.floor(100 * (fullness - (mean - HouseDefaults.THICKEST_MM) / (mean / fullness))) / 100;
-        return less < 0.5 ? null : Remedy.set("Fullness %s".formatted(Catalogue.plain(less)), at, "fullness", less);
+        double less = Math.floor(100 * (fullness - (mean - habits.mean(Habit.THICKEST_MM)) / (mean / fullness))) / 100;
+        return less < 0.5 ? null : Remedy.set("Fullness %s".formatted(Range.plain(less)), at, "fullness", less);
     }
 
     /** Marks that lie on each other while wet, near the edge. */
@@ -149,7 +154,7 @@ final class Cautions {
         if (sunk.size() < 2) {
             return;
         }
-        Region rim = iced.difference(baked.inset(HouseDefaults.NEAR_EDGE_MM));
+        Region rim = iced.difference(baked.inset(habits.mean(Habit.NEAR_EDGE_MM)));
         List<Region> near =
                 sunk.stream().map(on -> on.mark().covers().intersection(rim)).toList();
         for (int i = 1; i < sunk.size(); i++) {
@@ -160,8 +165,9 @@ final class Cautions {
                         && both.areaMm2() > LEAST_OVERLAP_MM2) {
                     add(
                             sunk.get(i).move(),
-                            "Wet marks lie on each other within 3 mm of the edge: they push icing over it.",
-                            Remedy.margin("Leave 3 mm at the edge", HouseDefaults.NEAR_EDGE_MM),
+                            "Wet marks lie on each other within %s mm of the edge: they push icing over it."
+                                    .formatted(Range.plain(habits.mean(Habit.NEAR_EDGE_MM))),
+                            Remedy.margin(habits.mean(Habit.NEAR_EDGE_MM)),
                             both);
                     break;
                 }
@@ -174,7 +180,7 @@ final class Cautions {
         Map<Integer, Double> byMove = hands.byMove();
         double all = hands.all();
         byMove.forEach((at, seconds) -> {
-            if (byMove.size() > 2 && seconds > HouseDefaults.LARGE_SHARE_OF_HANDS * all) {
+            if (byMove.size() > 2 && seconds > habits.mean(Habit.LARGE_SHARE_OF_HANDS) * all) {
                 Easier easier = design.moves().get(at).easier();
                 add(
                         at,

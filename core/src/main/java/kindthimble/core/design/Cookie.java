@@ -24,6 +24,7 @@ import kindthimble.core.move.Move;
  * @param sections its sections, in order
  * @param passes the passes it is iced in
  * @param cautions what is likely to go wrong
+ * @param handSeconds hands on one cookie in s, picking up bags with them; what is made ahead too
  */
 public record Cookie(
         Design design,
@@ -32,7 +33,8 @@ public record Cookie(
         List<OnCookie> marks,
         List<Section> sections,
         List<Pass> passes,
-        List<Caution> cautions) {
+        List<Caution> cautions,
+        double handSeconds) {
 
     /** As path data; a busy cookie has a tenth of it. */
     private static final long MOST_PATH_LETTERS = 2_000_000;
@@ -92,17 +94,14 @@ public record Cookie(
 
     /** The same with other cautions. */
     Cookie withCautions(List<Caution> others) {
-        return others.equals(cautions) ? this : new Cookie(design, baked, iced, marks, sections, passes, others);
+        return others.equals(cautions)
+                ? this
+                : new Cookie(design, baked, iced, marks, sections, passes, others, handSeconds);
     }
 
     /** Grams of finished icing on one cookie. */
     public double grams(BaseRecipe recipe) {
         return marks.stream().mapToDouble(on -> on.mark().grams(recipe)).sum();
-    }
-
-    /** Hands on one cookie in s, picking up bags with them; what is made ahead too. */
-    public double handSeconds() {
-        return Hands.on(marks).all();
     }
 
     /**

@@ -7,11 +7,11 @@ import java.util.function.UnaryOperator;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Choice;
-import kindthimble.core.catalogue.Refused;
-import kindthimble.core.catalogue.Unit;
 import kindthimble.core.cutter.Cutter;
+import kindthimble.core.kitchen.Filling;
 import kindthimble.core.move.Move;
-import kindthimble.core.shop.Filling;
+import kindthimble.core.words.Refused;
+import kindthimble.core.words.Unit;
 
 /**
  * A cookie as it is planned: its cutter and, in order, what is done to it. This record is the design document.

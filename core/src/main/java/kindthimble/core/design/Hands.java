@@ -6,11 +6,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 import kindthimble.core.mark.Coat;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Mark;
-import kindthimble.core.shop.HouseDefaults;
 
 /**
  * Hands on one cookie, in seconds: what each mark takes, and picking up the bags. Where several icings have to be wet on one cookie
@@ -28,14 +29,14 @@ final class Hands {
         this.ofMark = new double[marks.size()];
     }
 
-    static Hands on(List<Cookie.OnCookie> marks) {
+    static Hands on(List<Cookie.OnCookie> marks, Habits habits) {
         Hands hands = new Hands(marks);
         Set<Integer> wetPasses = wetPasses(marks);
         // Of one icing in one pass: the tips it is in hand with. A tipless flood comes out of the bag that outlined.
         Map<InHand, Set<String>> taken = new HashMap<>();
         for (int i = 0; i < marks.size(); i++) {
             Cookie.OnCookie on = marks.get(i);
-            hands.ofMark[i] = on.mark().handSeconds();
+            hands.ofMark[i] = on.mark().handSeconds(habits);
             Icing icing = on.mark().icing();
             if (icing == null || !(icing.vessel() == Icing.Vessel.BAG || icing.vessel() == Icing.Vessel.BOTTLE)) {
                 continue;
@@ -47,8 +48,8 @@ final class Hands {
             tips.add(icing.tip() == null ? "" : icing.tip());
             if (!inHand) {
                 hands.ofMark[i] += wetPasses.contains(on.pass())
-                        ? HouseDefaults.BAG_SECONDS
-                        : HouseDefaults.BAG_SECONDS_BY_THE_TRAY;
+                        ? habits.mean(Habit.BAG_SECONDS)
+                        : habits.mean(Habit.BAG_SECONDS_BY_THE_TRAY);
             }
         }
         return hands;

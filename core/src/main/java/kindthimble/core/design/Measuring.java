@@ -2,41 +2,27 @@ package kindthimble.core.design;
 
 import java.util.ArrayList;
 import java.util.List;
-import kindthimble.core.catalogue.Catalogue;
-import kindthimble.core.catalogue.Refused;
-import kindthimble.core.colour.Palette;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.TooMuch;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.move.Coats;
 import kindthimble.core.move.Division;
 import kindthimble.core.move.Ground;
+import kindthimble.core.move.Move;
 import kindthimble.core.move.Sections;
-import kindthimble.core.shop.Filling;
-import kindthimble.core.shop.ShopSettings;
+import kindthimble.core.words.Range;
+import kindthimble.core.words.Refused;
 
 /** Measures designs: divides the cookie that their cutter gives, and lays their moves on it, one after the other. */
 public final class Measuring {
-    private final ShopSettings shop;
-    private final double floodSeconds;
-    private final Palette palette;
-    private final Filling filling;
-
-    /** With the shop's own filling. */
-    public Measuring(ShopSettings shop, double floodSeconds, Palette palette) {
-        this(shop, floodSeconds, palette, shop.filling());
-    }
+    private final Kitchen kitchen;
 
     /**
-     * @param shop whose numbers stand in for what a design leaves open
-     * @param floodSeconds the order's flood, 2 to 30
-     * @param palette how the order's colours look, to tell dark from light
-     * @param filling the order's way of filling, where a design does not say its own
+     * @param kitchen whose figures stand in for what a design leaves open
      */
-    public Measuring(ShopSettings shop, double floodSeconds, Palette palette, Filling filling) {
-        this.shop = shop;
-        this.floodSeconds = floodSeconds;
-        this.palette = palette;
-        this.filling = filling;
+    public Measuring(Kitchen kitchen) {
+        this.kitchen = kitchen;
     }
 
     /**
@@ -59,23 +45,17 @@ public final class Measuring {
     }
 
     private Cookie measured(Design design) {
-        Region baked = baked(design);
-        Region iced = iced(design, baked);
-        Sections sections = sections(design, iced);
-        Coats coats = new Coats(design.moves(), sections);
-        Ground ground = new Ground(
-                iced,
-                sections,
-                coats,
-                new Ground.Shop(
-                        shop,
-                        floodSeconds,
-                        palette,
-                        marginMm(design),
-                        design.filling() == null ? filling : design.filling()),
-                design.moves());
+        Kitchen own = kitchen.with(Habit.SPREAD_PERCENT, design.spreadPercent())
+                .with(Habit.MARGIN_MM, design.marginMm())
+                .with(design.filling());
+        List<Move> moves = design.moves().stream().map(move -> move.filled(own)).toList();
+        Region baked = baked(design, own.mean(Habit.SPREAD_PERCENT));
+        Region iced = iced(baked, own.mean(Habit.MARGIN_MM));
+        Sections sections = sections(moves, iced);
+        Coats coats = new Coats(moves, sections);
+        Ground ground = new Ground(iced, sections, coats, own, moves);
         ground.layAll();
-        Passes passes = new Passes(ground.laid());
+        Passes passes = new Passes(ground.laid(), own.habits());
         List<Cookie.OnCookie> marks = ground.laid().stream()
                 .map(one -> new Cookie.OnCookie(one.move(), passes.of(one), one.mark()))
                 .toList();
@@ -83,13 +63,14 @@ public final class Measuring {
         sections.leaves()
                 .forEach((name, region) -> named.add(
                         new Cookie.Section(name, coats.isCoated(name) ? coats.pass(name) : 0, region.inside())));
-        return new Cookie(design, baked, iced, marks, named, passes.list(), Cautions.of(design, baked, ground, marks));
+        Hands hands = Hands.on(marks, own.habits());
+        List<Cookie.Caution> cautions = Cautions.of(design, baked, ground, marks, hands, own.habits());
+        return new Cookie(design, baked, iced, marks, named, passes.list(), cautions, hands.all());
     }
 
-    private Region baked(Design design) {
+    private static Region baked(Design design, double spreadPercent) {
         try {
-            return design.cutter()
-                    .baked(design.spreadPercent() == null ? shop.spreadPercent() : design.spreadPercent());
+            return design.cutter().baked(spreadPercent);
         } catch (Refused refused) {
             throw refused.inside("cutter");
         } catch (TooMuch tooMuch) {
@@ -97,26 +78,21 @@ public final class Measuring {
         }
     }
 
-    private double marginMm(Design design) {
-        return design.marginMm() == null ? shop.marginMm() : design.marginMm();
-    }
-
-    private Region iced(Design design, Region baked) {
-        double marginMm = marginMm(design);
+    private static Region iced(Region baked, double marginMm) {
         Region iced = baked.inset(marginMm);
         if (iced.isEmpty()) {
             throw new Refused(
                     "marginMm",
                     "An edge margin of %s mm leaves no room for icing: this cookie is %.0f mm from edge to middle. Make the margin smaller or the cutter larger."
-                            .formatted(Catalogue.plain(marginMm), baked.inscribedRadiusMm()));
+                            .formatted(Range.plain(marginMm), baked.inscribedRadiusMm()));
         }
         return iced;
     }
 
-    private static Sections sections(Design design, Region iced) {
+    private static Sections sections(List<Move> moves, Region iced) {
         Sections sections = new Sections(iced);
-        for (int i = 0; i < design.moves().size(); i++) {
-            if (design.moves().get(i) instanceof Division division) {
+        for (int i = 0; i < moves.size(); i++) {
+            if (moves.get(i) instanceof Division division) {
                 try {
                     sections.divide(division);
                 } catch (Refused refused) {

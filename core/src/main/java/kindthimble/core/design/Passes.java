@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import kindthimble.core.habit.Habits;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Turn;
 import kindthimble.core.move.Ground;
@@ -21,14 +22,14 @@ final class Passes {
     private final List<Cookie.Pass> list = new ArrayList<>();
     private final Map<Turn, Map<Gate, Integer>> afterCoats = new EnumMap<>(Turn.class);
 
-    Passes(List<Ground.Laid> laid) {
+    Passes(List<Ground.Laid> laid, Habits habits) {
         if (laid.stream().anyMatch(one -> one.mark().turn() == Turn.AHEAD)) {
             list.add(new Cookie.Pass(AHEAD, Turn.AHEAD, Gate.BARE_COOKIE, 0));
         }
         int coats = laid.stream().mapToInt(Ground.Laid::pass).max().orElse(0);
         for (int pass = 1; pass <= coats; pass++) {
             Gate gate = pass == 1 ? Gate.BARE_COOKIE : Gate.SKINNED;
-            list.add(new Cookie.Pass(pass, Turn.COAT, gate, gate.minutes()));
+            list.add(new Cookie.Pass(pass, Turn.COAT, gate, gate.minutes(habits)));
         }
         int number = coats;
         Gate come = Gate.WET;
@@ -48,7 +49,7 @@ final class Passes {
                 if (own == 0 || waits) {
                     come = waits ? gate.getKey() : come;
                     own = ++number;
-                    list.add(new Cookie.Pass(own, turn, come, waits ? come.minutes() : 0));
+                    list.add(new Cookie.Pass(own, turn, come, waits ? come.minutes(habits) : 0));
                 }
                 gate.setValue(own);
             }

@@ -5,8 +5,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.geometry.TooMuch;
+import kindthimble.core.words.Refused;
 
 /**
  * Tries the presses that warnings offer: the design is measured as it would be after a press, and that is offered only where its warning

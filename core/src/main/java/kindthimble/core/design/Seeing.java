@@ -10,6 +10,8 @@ import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.SharedEdge;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.mark.Coat;
 import kindthimble.core.move.Writing;
 
@@ -20,9 +22,6 @@ import kindthimble.core.move.Writing;
  * @param writing contrast of each piece of writing with what it lies on
  */
 public record Seeing(List<Alike> alike, List<Contrast> writing) {
-    /** Side by side, colours nearer than this are hard to tell apart from a step away (kitchen practice). */
-    static final double HARD_DELTA_E = 7;
-
     /** Large letters need this contrast (WCAG 2.2, success criterion 1.4.3). */
     static final double LEAST_CONTRAST = 3;
 
@@ -51,8 +50,9 @@ public record Seeing(List<Alike> alike, List<Contrast> writing) {
     public record Contrast(int move, String colour, String ground, double ratio, boolean faint) {}
 
     /** Looks at a design; colours that the palette does not know are passed over. */
-    public static Seeing of(Cookie cookie, Palette palette) {
-        return new Seeing(alike(cookie, palette), writing(cookie, palette));
+    public static Seeing of(Cookie cookie, Kitchen kitchen) {
+        Palette palette = kitchen.palette();
+        return new Seeing(alike(cookie, palette, kitchen.mean(Habit.HARD_DELTA_E)), writing(cookie, palette));
     }
 
     /** Contrast of two colours as screens show them (WCAG 2.2). */
@@ -80,7 +80,7 @@ public record Seeing(List<Alike> alike, List<Contrast> writing) {
         return sections;
     }
 
-    private static List<Alike> alike(Cookie cookie, Palette palette) {
+    private static List<Alike> alike(Cookie cookie, Palette palette, double hardDeltaE) {
         List<Section> sections = sections(cookie, palette);
         Map<String, Alike> found = new LinkedHashMap<>();
         for (int i = 0; i < sections.size(); i++) {
@@ -91,7 +91,7 @@ public record Seeing(List<Alike> alike, List<Contrast> writing) {
                 if (one.equals(other) || found.containsKey(pair)) {
                     continue;
                 }
-                Alike alike = alike(one, other, palette);
+                Alike alike = alike(one, other, palette, hardDeltaE);
                 if (!alike.seen().isEmpty()
                         && SharedEdge.isLongerThan(
                                 LEAST_EDGE_MM,
@@ -104,13 +104,13 @@ public record Seeing(List<Alike> alike, List<Contrast> writing) {
         return List.copyOf(found.values());
     }
 
-    private static Alike alike(String one, String other, Palette palette) {
+    private static Alike alike(String one, String other, Palette palette, double hardDeltaE) {
         Lab a = palette.colours().get(one);
         Lab b = palette.colours().get(other);
         Map<Eyes, Double> seen = new EnumMap<>(Eyes.class);
         for (Eyes eyes : Eyes.values()) {
             double apart = eyes.see(a).differenceTo(eyes.see(b));
-            if (apart < HARD_DELTA_E) {
+            if (apart < hardDeltaE) {
                 seen.put(eyes, apart);
             }
         }

@@ -2,8 +2,8 @@ package kindthimble.core.icing;
 
 import java.util.List;
 import java.util.function.ToDoubleFunction;
-import kindthimble.core.catalogue.Catalogue;
-import kindthimble.core.catalogue.Refused;
+import kindthimble.core.words.Range;
+import kindthimble.core.words.Refused;
 
 /**
  * A base icing: what goes in, how stiff it comes out, and how it answers to water and sugar.
@@ -77,10 +77,7 @@ public record BaseRecipe(String key, String name, List<Ingredient> ingredients, 
             throw new Refused(
                     "countSeconds",
                     "%s counts %s s; no sensible amount of sugar brings it to %s s. Take a stiffer base, or a lower count."
-                            .formatted(
-                                    name,
-                                    Catalogue.plain(curve.ownCountSeconds()),
-                                    Catalogue.plain(wanted.countSeconds())));
+                            .formatted(name, Range.plain(curve.ownCountSeconds()), Range.plain(wanted.countSeconds())));
         }
         return new Change(0, sugar);
     }

@@ -39,6 +39,14 @@ public record Consistency(double countSeconds) implements Comparable<Consistency
     /** Runs off: for dipping. */
     public static final double MOST_GLAZE_SECONDS = 3;
 
+    /** Counts between which icing floods. */
+    public static final double LEAST_FLOOD_SECONDS = 2;
+
+    public static final double MOST_FLOOD_SECONDS = 30;
+
+    /** A stiff base as it comes out of the mixer; nothing is stiffer. */
+    public static final double STIFF_SECONDS = 80;
+
     public Consistency {
         if (!(countSeconds > 0) || Double.isInfinite(countSeconds)) {
             throw new IllegalArgumentException("a count is over 0 s, not " + countSeconds);

@@ -4,7 +4,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import kindthimble.core.catalogue.Refused;
+import kindthimble.core.words.Refused;
 
 /** What a shop calls the named consistencies. Each word stands for its count, whatever it is called. */
 public record KitchenWords(String stiff, String piping, String medium, String flood, String glaze) {

@@ -8,6 +8,8 @@ package kindthimble.core.icing;
  * @param perGram b, per gram of water in 100 g of base
  */
 public record ThinningCurve(double ownCountSeconds, double perGram) {
+    /** b of a base that has not been measured, per g of water in 100 g of it (kitchen practice). */
+    public static final double PER_GRAM = 0.23;
 
     public ThinningCurve {
         if (!(ownCountSeconds > 0) || !(perGram > 0)) {

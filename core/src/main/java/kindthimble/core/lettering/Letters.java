@@ -8,8 +8,8 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.Map;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.geometry.Pen;
+import kindthimble.core.words.Refused;
 
 /**
  * The letters of a shipped face, as outlines: 1,000 units to the em, the baseline at 0. Made from the fonts that ship with the

@@ -1,18 +1,15 @@
 package kindthimble.core.mark;
 
-import kindthimble.core.shop.HouseDefaults;
-
 /**
  * Pieces that are piped on film days ahead: how many lie on one cookie, and how many more are made because some break.
  *
  * @param pieces on one cookie
- * @param spareShare share of all that is made more, 0 to 1; never fewer than {@value HouseDefaults#LEAST_TRANSFER_SPARES} pieces
+ * @param spareShare share of all that is made more, 0 to 1; never fewer than the next
+ * @param leastSpares made at the least
  */
-public record Ahead(int pieces, double spareShare) {
+public record Ahead(int pieces, double spareShare, int leastSpares) {
     /** Pieces made beyond those that a number of cookies take. */
     public int spares(int cookies) {
-        return cookies == 0
-                ? 0
-                : (int) Math.max(HouseDefaults.LEAST_TRANSFER_SPARES, Math.ceil(pieces * cookies * spareShare - 1e-9));
+        return cookies == 0 ? 0 : (int) Math.max(leastSpares, Math.ceil(pieces * cookies * spareShare - 1e-9));
     }
 }

@@ -3,7 +3,8 @@ package kindthimble.core.mark;
 import java.util.List;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Spot;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 
 /**
  * Raised dots or the beads of a border, each half a ball: {@code pi D^3/12}, and a share more for the tails.
@@ -30,8 +31,8 @@ public record Balls(Icing icing, List<Spot> spots, double diameterMm, double tai
     }
 
     @Override
-    public double handSeconds() {
-        return spots.size() * HouseDefaults.BEAD_SECONDS;
+    public double handSeconds(Habits habits) {
+        return spots.size() * habits.mean(Habit.BEAD_SECONDS);
     }
 
     @Override

@@ -3,6 +3,7 @@ package kindthimble.core.mark;
 import java.util.List;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
+import kindthimble.core.habit.Habits;
 
 /**
  * Piped lines of round section: an outline, a raised line, writing. Volume is {@code length x pi d^2/4 x draw}.
@@ -29,7 +30,7 @@ public record Bead(
     }
 
     @Override
-    public double handSeconds() {
+    public double handSeconds(Habits habits) {
         return lengthMm / 10 * secondsPerCm;
     }
 

@@ -2,7 +2,8 @@ package kindthimble.core.mark;
 
 import java.util.List;
 import kindthimble.core.geometry.Region;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 
 /**
  * A coat over one or more sections that are covered in one pass.
@@ -15,6 +16,11 @@ import kindthimble.core.shop.HouseDefaults;
 public record Coat(Icing icing, List<Region> regions, double thicknessMm, double volumeMm3) implements Mark {
     public Coat {
         regions = List.copyOf(regions);
+    }
+
+    /** Wet thickness in mm of a coat flooded at a count in seconds, 2 to 30: a straight line of it. */
+    public static double thicknessMm(Habits habits, double countSeconds) {
+        return habits.mean(Habit.COAT_MM) + habits.mean(Habit.COAT_MM_PER_SECOND) * countSeconds;
     }
 
     @Override
@@ -33,10 +39,10 @@ public record Coat(Icing icing, List<Region> regions, double thicknessMm, double
     }
 
     @Override
-    public double handSeconds() {
+    public double handSeconds(Habits habits) {
         return icing.vessel() == Icing.Vessel.DIP_BOWL
-                ? HouseDefaults.DIP_SECONDS
-                : areaMm2() / 100 * HouseDefaults.FLOOD_SECONDS_PER_CM2 + HouseDefaults.NEEDLE_SECONDS;
+                ? habits.mean(Habit.DIP_SECONDS)
+                : areaMm2() / 100 * habits.mean(Habit.FLOOD_SECONDS_PER_CM2) + habits.mean(Habit.NEEDLE_SECONDS);
     }
 
     @Override

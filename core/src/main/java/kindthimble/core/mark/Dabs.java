@@ -2,22 +2,24 @@ package kindthimble.core.mark;
 
 import java.util.List;
 import kindthimble.core.geometry.Region;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 
 /**
- * Icing dabbed on a dry coat for a rough texture: area x 0.5 mm.
+ * Icing dabbed on a dry coat for a rough texture: area times thickness.
  *
  * @param icing what it is made with
  * @param region where
+ * @param thicknessMm of what is dabbed on, in the mean
  * @param gate what has to be so underneath
  */
-public record Dabs(Icing icing, Region region, Gate gate) implements Mark {
+public record Dabs(Icing icing, Region region, double thicknessMm, Gate gate) implements Mark {
     private static final double APART_MM = 4;
     private static final int MOST = 300;
 
     @Override
     public double volumeMm3() {
-        return areaMm2() * HouseDefaults.DABBED_MM;
+        return areaMm2() * thicknessMm;
     }
 
     @Override
@@ -31,8 +33,8 @@ public record Dabs(Icing icing, Region region, Gate gate) implements Mark {
     }
 
     @Override
-    public double handSeconds() {
-        return areaMm2() / 100 * HouseDefaults.DAB_SECONDS_PER_CM2;
+    public double handSeconds(Habits habits) {
+        return areaMm2() / 100 * habits.mean(Habit.DAB_SECONDS_PER_CM2);
     }
 
     @Override

@@ -2,6 +2,7 @@ package kindthimble.core.mark;
 
 import java.util.List;
 import kindthimble.core.geometry.Region;
+import kindthimble.core.habit.Habits;
 
 /**
  * A mark without icing: marker, paint, dust, airbrush, sprinkles, sugar, candies, or a guide under an icing.
@@ -45,6 +46,11 @@ public record Dressing(
     @Override
     public double volumeMm3() {
         return 0;
+    }
+
+    @Override
+    public double handSeconds(Habits habits) {
+        return handSeconds;
     }
 
     @Override

@@ -4,8 +4,9 @@ import java.util.List;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Spot;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.BaseRecipe;
-import kindthimble.core.shop.HouseDefaults;
 
 /**
  * A border that the shop knows by its grams a centimetre: ruffles, brush embroidery.
@@ -27,7 +28,7 @@ public record Frill(Icing icing, Border kind, Lines along, double widthMm, doubl
 
     @Override
     public double volumeMm3() {
-        return lengthMm() / 10 * gramsPerCm * 1000 / HouseDefaults.PIECE_MG_PER_MM3;
+        return lengthMm() / 10 * gramsPerCm * 1000 / STIFF_MG_PER_MM3;
     }
 
     @Override
@@ -46,9 +47,10 @@ public record Frill(Icing icing, Border kind, Lines along, double widthMm, doubl
     }
 
     @Override
-    public double handSeconds() {
-        double perCm =
-                kind == Border.RUFFLE ? HouseDefaults.RAISED_SECONDS_PER_CM : HouseDefaults.BRUSHED_SECONDS_PER_CM;
+    public double handSeconds(Habits habits) {
+        double perCm = kind == Border.RUFFLE
+                ? habits.mean(Habit.RAISED_SECONDS_PER_CM)
+                : habits.mean(Habit.BRUSHED_SECONDS_PER_CM);
         return lengthMm() / 10 * perCm;
     }
 

@@ -1,33 +1,36 @@
 package kindthimble.core.mark;
 
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
+
 /** What has to be so underneath before a mark goes on. */
 public enum Gate {
     /** Straight on the baked cookie. */
-    BARE_COOKIE(0),
+    BARE_COOKIE(null),
     /** The coat below is still wet, so that the mark sinks in. */
-    WET(0),
+    WET(null),
     /** The coat beside it has a skin. */
-    SKINNED(25),
+    SKINNED(Habit.SKINNED_MINUTES),
     /** The coat below is set on top, not yet inside. */
-    HALF_DRY(35),
+    HALF_DRY(Habit.HALF_DRY_MINUTES),
     /** The coat below carries a bead without denting. */
-    FIRM(100),
+    FIRM(Habit.FIRM_MINUTES),
     /** Nothing that presses leaves a dent. */
-    SURFACE_DRY(5 * 60),
+    SURFACE_DRY(Habit.SURFACE_DRY_MINUTES),
     /** Dry to the cookie: overnight. */
-    DRY_THROUGH(10 * 60),
+    DRY_THROUGH(Habit.DRY_THROUGH_MINUTES),
     /** Dry enough to peel off a texture sheet, and dry through with that: a day. */
-    TEXTURE_SHEET(24 * 60);
+    TEXTURE_SHEET(Habit.TEXTURE_SHEET_MINUTES);
 
-    private final int minutes;
+    private final Habit after;
 
-    Gate(int minutes) {
-        this.minutes = minutes;
+    Gate(Habit after) {
+        this.after = after;
     }
 
-    /** How long that takes from the wet coat on, for 2 mm of it in still air of 21 C and 45 % humidity (kitchen practice). */
-    public int minutes() {
-        return minutes;
+    /** How long that takes from the wet coat on, for 2 mm of it in still air of 21 C and 45 % humidity; 0 for what is so at once. */
+    public int minutes(Habits habits) {
+        return after == null ? 0 : habits.pieces(after);
     }
 
     /** Whether nothing sinks in any more once this has come. */

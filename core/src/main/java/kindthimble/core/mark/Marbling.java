@@ -2,6 +2,7 @@ package kindthimble.core.mark;
 
 import java.util.List;
 import kindthimble.core.geometry.Lines;
+import kindthimble.core.habit.Habits;
 
 /**
  * A second colour run through a coat: a share of the coat's volume, which the coat itself then lacks.
@@ -23,7 +24,7 @@ public record Marbling(Icing icing, Lines veins, double widthMm, double volumeMm
     }
 
     @Override
-    public double handSeconds() {
+    public double handSeconds(Habits habits) {
         return 0;
     }
 

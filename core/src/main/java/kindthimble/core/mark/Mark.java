@@ -2,6 +2,7 @@ package kindthimble.core.mark;
 
 import java.util.List;
 import kindthimble.core.geometry.Region;
+import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.BaseRecipe;
 
 /**
@@ -44,8 +45,11 @@ public sealed interface Mark
     /** When it goes on. */
     Turn turn();
 
+    /** A middling density of stiff icing, mg/mm3, to tell the volume of what is weighed by the piece (worked out, see docs/craft.md). */
+    double STIFF_MG_PER_MM3 = 1.3;
+
     /** Hands it takes on one cookie, in s, without picking up the bag. */
-    double handSeconds();
+    double handSeconds(Habits habits);
 
     /** The pieces made ahead that this mark is; null for all that is put straight on the cookie. */
     default Ahead ahead() {

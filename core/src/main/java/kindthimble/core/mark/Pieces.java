@@ -3,8 +3,9 @@ package kindthimble.core.mark;
 import java.util.List;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Spot;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.BaseRecipe;
-import kindthimble.core.shop.HouseDefaults;
 
 /**
  * Piped pieces of which the shop knows the weight: leaves, rosettes, stars, flowers.
@@ -33,7 +34,7 @@ public record Pieces(Icing icing, Piped kind, List<Spot> spots, double sizeMm, d
 
     @Override
     public double volumeMm3() {
-        return spots.size() * gramsEach * 1000 / HouseDefaults.PIECE_MG_PER_MM3;
+        return spots.size() * gramsEach * 1000 / STIFF_MG_PER_MM3;
     }
 
     @Override
@@ -47,8 +48,8 @@ public record Pieces(Icing icing, Piped kind, List<Spot> spots, double sizeMm, d
     }
 
     @Override
-    public double handSeconds() {
-        return spots.size() * HouseDefaults.PIECE_SECONDS;
+    public double handSeconds(Habits habits) {
+        return spots.size() * habits.mean(Habit.PIECE_SECONDS);
     }
 
     @Override

@@ -2,8 +2,8 @@ package kindthimble.core.mark;
 
 import java.util.List;
 import kindthimble.core.geometry.Region;
+import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.BaseRecipe;
-import kindthimble.core.shop.HouseDefaults;
 
 /**
  * Something made before that is set on the cookie: a transfer dropped into the wet coat, or a piece glued on with icing.
@@ -32,12 +32,17 @@ public record Placed(
 
     @Override
     public double volumeMm3() {
-        return glueGrams * 1000 / HouseDefaults.PIECE_MG_PER_MM3;
+        return glueGrams * 1000 / STIFF_MG_PER_MM3;
     }
 
     @Override
     public double grams(BaseRecipe recipe) {
         return glueGrams;
+    }
+
+    @Override
+    public double handSeconds(Habits habits) {
+        return handSeconds;
     }
 
     @Override

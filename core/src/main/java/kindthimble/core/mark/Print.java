@@ -2,21 +2,24 @@ package kindthimble.core.mark;
 
 import java.util.List;
 import kindthimble.core.geometry.Region;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 
 /**
- * Icing spread through a stencil: open area x 0.3 mm. What stays on the scraper is counted with the pour.
+ * Icing spread through a stencil: open area times its thickness. What stays on the scraper is counted with the pour.
  *
  * @param icing what it is made with
  * @param region what the stencil covers
  * @param openShare share of it that is open, 0 to 1
+ * @param thicknessMm of the stencil
  * @param parts how many stencils, one after the other
  * @param gate what has to be so underneath
  */
-public record Print(Icing icing, Region region, double openShare, int parts, Gate gate) implements Mark {
+public record Print(Icing icing, Region region, double openShare, double thicknessMm, int parts, Gate gate)
+        implements Mark {
     @Override
     public double volumeMm3() {
-        return areaMm2() * HouseDefaults.STENCIL_MM;
+        return areaMm2() * thicknessMm;
     }
 
     @Override
@@ -30,8 +33,8 @@ public record Print(Icing icing, Region region, double openShare, int parts, Gat
     }
 
     @Override
-    public double handSeconds() {
-        return parts * HouseDefaults.STENCIL_SECONDS;
+    public double handSeconds(Habits habits) {
+        return parts * habits.mean(Habit.STENCIL_SECONDS);
     }
 
     @Override

@@ -1,7 +1,8 @@
 package kindthimble.core.mark;
 
 import java.util.List;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 
 /**
  * The icing of pieces made on film days ahead: for one cookie, without spares. Where they lie on the cookie is told by
@@ -10,9 +11,10 @@ import kindthimble.core.shop.HouseDefaults;
  * @param icing what they are made with
  * @param volumeMm3 of all pieces of one cookie
  * @param areaMm2 of all pieces of one cookie
+ * @param filmMm2 that they take, gaps with it
  * @param ahead how many, and how many more are made
  */
-public record Transfers(Icing icing, double volumeMm3, double areaMm2, Ahead ahead) implements Mark {
+public record Transfers(Icing icing, double volumeMm3, double areaMm2, double filmMm2, Ahead ahead) implements Mark {
     @Override
     public Gate gate() {
         return Gate.BARE_COOKIE;
@@ -24,14 +26,14 @@ public record Transfers(Icing icing, double volumeMm3, double areaMm2, Ahead ahe
     }
 
     @Override
-    public double handSeconds() {
-        return areaMm2 / 100 * HouseDefaults.FLOOD_SECONDS_PER_CM2
-                + ahead.pieces() * HouseDefaults.PIECE_NEEDLE_SECONDS;
+    public double handSeconds(Habits habits) {
+        return areaMm2 / 100 * habits.mean(Habit.FLOOD_SECONDS_PER_CM2)
+                + ahead.pieces() * habits.mean(Habit.PIECE_NEEDLE_SECONDS);
     }
 
     @Override
     public List<Supply> supplies() {
-        return List.of(new Supply(Supply.Sort.FILM, null, areaMm2 / 100 * HouseDefaults.FILM_TIMES_AREA));
+        return List.of(new Supply(Supply.Sort.FILM, null, filmMm2 / 100));
     }
 
     @Override

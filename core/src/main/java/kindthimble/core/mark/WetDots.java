@@ -3,18 +3,21 @@ package kindthimble.core.mark;
 import java.util.List;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Spot;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 
 /**
- * Round dots dropped into a wet coat. Half of each sinks below the level of the coat, so each takes {@code pi/4 D^2 x h/2}.
+ * Round dots dropped into a wet coat. A share a of each stays above the level of the coat, so each takes {@code pi/4 D^2 x a h}.
  *
  * @param icing what they are made with
  * @param spots their middles
  * @param diameterMm D, as they look when they have spread
  * @param coatThicknessMm h of the coat they sink into
+ * @param aboveShare share of each that stands above that coat
  * @param drag what a needle does to each; null for nothing
  */
-public record WetDots(Icing icing, List<Spot> spots, double diameterMm, double coatThicknessMm, Drag drag)
+public record WetDots(
+        Icing icing, List<Spot> spots, double diameterMm, double coatThicknessMm, double aboveShare, Drag drag)
         implements Mark {
     /** What a needle does to dots. */
     public enum Drag {
@@ -30,7 +33,7 @@ public record WetDots(Icing icing, List<Spot> spots, double diameterMm, double c
 
     @Override
     public double volumeMm3() {
-        return areaMm2() * coatThicknessMm * HouseDefaults.WET_MARK_ABOVE_SHARE;
+        return areaMm2() * coatThicknessMm * aboveShare;
     }
 
     @Override
@@ -49,8 +52,8 @@ public record WetDots(Icing icing, List<Spot> spots, double diameterMm, double c
     }
 
     @Override
-    public double handSeconds() {
-        return spots.size() * (HouseDefaults.DOT_SECONDS + (drag == null ? 0 : HouseDefaults.DRAG_SECONDS));
+    public double handSeconds(Habits habits) {
+        return spots.size() * (habits.mean(Habit.DOT_SECONDS) + (drag == null ? 0 : habits.mean(Habit.DRAG_SECONDS)));
     }
 
     @Override

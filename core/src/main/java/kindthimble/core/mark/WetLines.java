@@ -3,21 +3,24 @@ package kindthimble.core.mark;
 import java.util.List;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 
 /**
- * Lines laid into a wet coat: {@code length x width x h/2}, half of them sunk.
+ * Lines laid into a wet coat: {@code length x width x a h}, where a share a of them stays above the coat.
  *
  * @param icing what they are made with
  * @param along their centre lines
  * @param widthMm as wide as they end, 1.3 times the opening
  * @param coatThicknessMm h of the coat they sink into
  * @param drags how often a needle is drawn across them
+ * @param aboveShare share of them that stands above that coat
  */
-public record WetLines(Icing icing, Lines along, double widthMm, double coatThicknessMm, int drags) implements Mark {
+public record WetLines(Icing icing, Lines along, double widthMm, double coatThicknessMm, int drags, double aboveShare)
+        implements Mark {
     @Override
     public double volumeMm3() {
-        return lengthMm() * widthMm * coatThicknessMm * HouseDefaults.WET_MARK_ABOVE_SHARE;
+        return lengthMm() * widthMm * coatThicknessMm * aboveShare;
     }
 
     @Override
@@ -36,8 +39,8 @@ public record WetLines(Icing icing, Lines along, double widthMm, double coatThic
     }
 
     @Override
-    public double handSeconds() {
-        return lengthMm() / 10 * HouseDefaults.OUTLINE_SECONDS_PER_CM + drags * HouseDefaults.DRAG_SECONDS;
+    public double handSeconds(Habits habits) {
+        return lengthMm() / 10 * habits.mean(Habit.OUTLINE_SECONDS_PER_CM) + drags * habits.mean(Habit.DRAG_SECONDS);
     }
 
     @Override

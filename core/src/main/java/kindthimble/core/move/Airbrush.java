@@ -5,11 +5,11 @@ import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Region;
+import kindthimble.core.habit.Habit;
 import kindthimble.core.mark.Dressing;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Supply;
 import kindthimble.core.mark.Turn;
-import kindthimble.core.shop.HouseDefaults;
 
 /** Colour sprayed on a flat dry coat, before a stencil or raised detail. */
 @Word(value = "airbrush", says = "a veil of colour on a dry coat", group = Kind.Group.DRESSED)
@@ -23,8 +23,8 @@ public record Airbrush(
     @Override
     public void lay(Ground ground) {
         Region region = ground.on(on);
-        Supply sprayed =
-                new Supply(Supply.Sort.AIRBRUSH, colour, region.areaMm2() / 100 * HouseDefaults.AIRBRUSH_ML_PER_CM2);
+        Supply sprayed = new Supply(
+                Supply.Sort.AIRBRUSH, colour, region.areaMm2() / 100 * ground.mean(Habit.AIRBRUSH_ML_PER_CM2));
         ground.place(
                 on,
                 Dressing.over(
@@ -32,7 +32,7 @@ public record Airbrush(
                         colour,
                         Gate.SURFACE_DRY,
                         Turn.AIRBRUSH,
-                        HouseDefaults.AIRBRUSH_SECONDS,
+                        ground.mean(Habit.AIRBRUSH_SECONDS),
                         List.of(sprayed)));
         ground.needCoat(on, "Airbrush goes on a dry coat: put a flood before it.");
     }

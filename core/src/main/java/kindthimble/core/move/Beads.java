@@ -4,17 +4,18 @@ import java.util.List;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
-import kindthimble.core.catalogue.Refused;
-import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Scatter;
 import kindthimble.core.geometry.Spot;
+import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.kitchen.Tip;
 import kindthimble.core.mark.Balls;
 import kindthimble.core.mark.Gate;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.words.Refused;
+import kindthimble.core.words.Unit;
 
 /** A border of beads along the edge: one every 0.85 of their width, with tails. */
 @Word(value = "bead border", says = "beads along the edge, or raised dots", group = Kind.Group.RAISED)
@@ -35,15 +36,15 @@ public record Beads(
                 otherwise = "as many as fit; 7 raised dots")
         Integer pieces,
 
-        @Choice(word = "tip", from = Choice.From.TIPS, usual = HouseDefaults.OUTLINE_TIP)
+        @Choice(word = "tip", from = Choice.From.TIPS, usual = Tip.OUTLINE)
         String tip,
 
         @Amount(
                 word = "count",
                 unit = Unit.SECONDS,
                 least = Consistency.LEAST_MEDIUM_SECONDS,
-                most = HouseDefaults.STIFF_BASE_SECONDS,
-                usual = HouseDefaults.MEDIUM_SECONDS)
+                most = Consistency.STIFF_SECONDS,
+                habit = Habit.MEDIUM_SECONDS)
         Double countSeconds,
 
         @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
@@ -77,26 +78,22 @@ public record Beads(
         ground.place(
                 on,
                 new Balls(
-                        ground.piped(
-                                colour,
-                                countSeconds,
-                                HouseDefaults.MEDIUM_SECONDS,
-                                ground.tip(tip, HouseDefaults.OUTLINE_TIP)),
+                        ground.piped(colour, countSeconds, ground.tip(tip)),
                         spots(ground),
                         diameterMm,
-                        isBorder() ? HouseDefaults.BEAD_TAILS : 0,
+                        isBorder() ? ground.mean(Habit.BEAD_TAILS) : 0,
                         gate));
         ground.warnOfBleeding(on, colour, gate);
     }
 
     private boolean isBorder() {
-        return laid == null || laid == Laid.EDGE;
+        return laid == Laid.EDGE;
     }
 
     private List<Spot> spots(Ground ground) {
         if (isBorder()) {
             Lines edge = ground.alongEdge(ground.on(on), diameterMm / 2);
-            return edge.beads(pieces == null ? HouseDefaults.BEAD_STEP * diameterMm : edge.lengthMm() / pieces);
+            return edge.beads(pieces == null ? ground.mean(Habit.BEAD_STEP) * diameterMm : edge.lengthMm() / pieces);
         }
         Region room = ground.on(on).inset(diameterMm / 2);
         if (room.isEmpty()) {

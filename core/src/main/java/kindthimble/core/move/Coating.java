@@ -1,5 +1,7 @@
 package kindthimble.core.move;
 
+import kindthimble.core.habit.Habits;
+
 /** A move that covers sections with a coat. */
 public sealed interface Coating extends Move permits Flood, Dip, Spatula {
 
@@ -16,5 +18,5 @@ public sealed interface Coating extends Move permits Flood, Dip, Spatula {
     }
 
     /** Wet thickness in mm. */
-    double thicknessMm(double orderFloodSeconds);
+    double thicknessMm(Habits habits);
 }

@@ -10,11 +10,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.geometry.CoatVolume;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.SharedEdge;
 import kindthimble.core.passes.Colouring;
+import kindthimble.core.words.Refused;
 
 /**
  * Which coat covers which section, which of them are wet together, and in which pass each is flooded. Sections that meet by flow

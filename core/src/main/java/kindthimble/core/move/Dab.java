@@ -3,11 +3,11 @@ package kindthimble.core.move;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Word;
+import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Dabs;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Icing;
-import kindthimble.core.shop.HouseDefaults;
 
 /** Icing dabbed with a sponge or a brush on a dry coat, for a rough texture. */
 @Word(value = "dabbed texture", says = "icing dabbed on a dry coat", group = Kind.Group.RAISED)
@@ -31,8 +31,10 @@ public record Dab(
         ground.place(
                 on,
                 new Dabs(
-                        new Icing(colour, new Consistency(HouseDefaults.MEDIUM_SECONDS), null, Icing.Vessel.SPATULA),
+                        new Icing(
+                                colour, new Consistency(ground.mean(Habit.MEDIUM_SECONDS)), null, Icing.Vessel.SPATULA),
                         ground.on(on),
+                        ground.mean(Habit.DABBED_MM),
                         gate));
         ground.needCoat(on, "Texture is dabbed on a dry coat: put a flood before it.");
         ground.warnOfBleeding(on, colour, gate);

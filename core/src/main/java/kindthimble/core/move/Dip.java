@@ -5,13 +5,14 @@ import java.util.Set;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
-import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Lines;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Marbling;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.words.Unit;
 
 /** Face down into a bowl of glaze, lifted and drained; a second colour swirled into the bowl marbles it. */
 @Word(value = "dip", says = "face down into a bowl of glaze, plain or marbled", group = Kind.Group.COAT)
@@ -21,20 +22,15 @@ public record Dip(
         @Choice(word = "marbled with", from = Choice.From.PALETTE, otherwise = "nothing")
         String second,
 
-        @Amount(
-                word = "share of that",
-                unit = Unit.PERCENT,
-                least = 1,
-                most = 50,
-                usual = HouseDefaults.MARBLED_SHARE_PERCENT)
+        @Amount(word = "share of that", unit = Unit.PERCENT, least = 1, most = 50, habit = Habit.MARBLED_SHARE_PERCENT)
         Double secondPercent,
 
         @Amount(
                 word = "count",
                 unit = Unit.SECONDS,
-                least = HouseDefaults.LEAST_FLOOD_SECONDS,
+                least = Consistency.LEAST_FLOOD_SECONDS,
                 most = 12,
-                usual = HouseDefaults.GLAZE_SECONDS)
+                habit = Habit.GLAZE_SECONDS)
         Double countSeconds,
 
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "what no other coat covers")
@@ -61,20 +57,19 @@ public record Dip(
     }
 
     @Override
-    public double thicknessMm(double orderFloodSeconds) {
-        return HouseDefaults.DIP_MM;
+    public double thicknessMm(Habits habits) {
+        return habits.mean(Habit.DIP_MM);
     }
 
     @Override
     public void lay(Ground ground) {
-        double share =
-                isMarbled() ? (secondPercent == null ? HouseDefaults.MARBLED_SHARE_PERCENT : secondPercent) / 100 : 0;
+        double share = isMarbled() ? secondPercent / 100 : 0;
         double mm3 = Spread.over(
                 ground,
                 icing(colour, isMarbled() ? second : null),
-                HouseDefaults.DIP_MM,
+                ground.mean(Habit.DIP_MM),
                 1 - share,
-                (section, region) -> ground.coats().mm3(section, region, HouseDefaults.DIP_MM));
+                (section, region) -> ground.coats().mm3(section, region, ground.mean(Habit.DIP_MM)));
         if (isMarbled() && mm3 > 0) {
             Lines veins =
                     Strokes.across(ground.region(ground.ownCoat()), Paint.VEINS, Paint.VEIN_TILT, Strokes.Form.WAVY);
@@ -87,11 +82,6 @@ public record Dip(
     }
 
     private Icing icing(String of, String beside) {
-        return new Icing(
-                of,
-                new Consistency(countSeconds == null ? HouseDefaults.GLAZE_SECONDS : countSeconds),
-                null,
-                Icing.Vessel.DIP_BOWL,
-                beside);
+        return new Icing(of, new Consistency(countSeconds), null, Icing.Vessel.DIP_BOWL, beside);
     }
 }

@@ -5,9 +5,7 @@ import java.util.List;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.catalogue.Text;
-import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.cutter.SmallForm;
 import kindthimble.core.geometry.Across;
@@ -15,6 +13,8 @@ import kindthimble.core.geometry.Box;
 import kindthimble.core.geometry.Pen;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.lettering.Letters;
+import kindthimble.core.words.Refused;
+import kindthimble.core.words.Unit;
 
 /**
  * Divides a region into sections. The sections are called by the division's key and a number: {@code a1}, {@code a2}, … A division
@@ -59,13 +59,12 @@ public sealed interface Division extends Move {
             implements Division {
         @Override
         public List<Region> sections(Region whole) {
-            double tilt = tiltDegrees == null ? 0 : tiltDegrees;
-            Box box = whole.turned(-tilt).box();
+            Box box = whole.turned(-tiltDegrees).box();
             List<Region> parts = new ArrayList<>();
             double width = box.widthMm() / pieces;
             for (int i = 0; i < pieces; i++) {
                 parts.add(card(box.x() + i * width, box.y() - 1, width, box.heightMm() + 2)
-                        .turned(tilt));
+                        .turned(tiltDegrees));
             }
             return cut(whole, parts);
         }
@@ -93,13 +92,13 @@ public sealed interface Division extends Move {
         @Override
         public List<Region> sections(Region whole) {
             Box box = whole.box();
-            double x = box.x() + box.widthMm() * (acrossPercent == null ? 50 : acrossPercent) / 100;
-            double y = box.y() + box.heightMm() * (downPercent == null ? 50 : downPercent) / 100;
+            double x = box.x() + box.widthMm() * acrossPercent / 100;
+            double y = box.y() + box.heightMm() * downPercent / 100;
             double reach = 2 * Math.hypot(box.widthMm(), box.heightMm());
             double sweep = 360.0 / pieces;
             List<Region> parts = new ArrayList<>();
             for (int i = 0; i < pieces; i++) {
-                double from = -90 + (turnDegrees == null ? 0 : turnDegrees) + i * sweep;
+                double from = -90 + turnDegrees + i * sweep;
                 Pen pen = new Pen().moveTo(x, y);
                 int steps = (int) Math.ceil(sweep / 45);
                 for (int k = 0; k <= steps; k++) {
@@ -210,13 +209,12 @@ public sealed interface Division extends Move {
             implements Division {
         @Override
         public List<Region> sections(Region whole) {
-            double tilt = tiltDegrees == null ? 0 : tiltDegrees;
-            Box box = whole.turned(-tilt).box();
+            Box box = whole.turned(-tiltDegrees).box();
             double y = box.y() + box.heightMm() * downPercent / 100;
             double left = box.x() - BEYOND;
             double right = box.x() + box.widthMm() + BEYOND;
             // The middle of a quadratic curve lies half-way to its control point.
-            double control = y + 2 * box.heightMm() * (bendPercent == null ? 0 : bendPercent) / 100;
+            double control = y + 2 * box.heightMm() * bendPercent / 100;
             Region above = new Pen()
                     .moveTo(left, y)
                     .curveTo(
@@ -229,7 +227,7 @@ public sealed interface Division extends Move {
                     .lineTo(right, box.y() - 2 * box.heightMm())
                     .lineTo(left, box.y() - 2 * box.heightMm())
                     .region()
-                    .turned(tilt);
+                    .turned(tiltDegrees);
             return List.of(whole.intersection(above), whole.difference(above)).stream()
                     .filter(part -> !part.isEmpty())
                     .toList();
@@ -255,7 +253,7 @@ public sealed interface Division extends Move {
             Region letters;
             try {
                 letters = Letters.CUT
-                        .written(text == null || text.isBlank() ? "K" : text)
+                        .written(text)
                         .fitted(box.heightMm() * heightPercent / 100, Across.HEIGHT)
                         .moved(box.x() + box.widthMm() / 2, box.y() + box.heightMm() / 2);
             } catch (Refused refused) {
@@ -295,10 +293,8 @@ public sealed interface Division extends Move {
         @Override
         public List<Region> sections(Region whole) {
             Box box = whole.box();
-            Region inlaid = SmallForm.region(form == null ? SmallForm.HEART : form, path, widthMm)
-                    .moved(
-                            box.x() + box.widthMm() / 2 + (rightMm == null ? 0 : rightMm),
-                            box.y() + box.heightMm() / 2 + (downMm == null ? 0 : downMm));
+            Region inlaid = SmallForm.region(form, path, widthMm)
+                    .moved(box.x() + box.widthMm() / 2 + rightMm, box.y() + box.heightMm() / 2 + downMm);
             Region inside = whole.intersection(inlaid);
             if (inside.isEmpty()) {
                 throw new Refused("rightMm", "This form lies beside the section. Bring it nearer.");

@@ -5,14 +5,16 @@ import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
-import kindthimble.core.catalogue.Refused;
-import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Scatter;
 import kindthimble.core.geometry.Spot;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.WetDots;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.words.Range;
+import kindthimble.core.words.Refused;
+import kindthimble.core.words.Unit;
 
 /** Dots dropped into the wet coat, scattered evenly or in rows; drawn through with a needle they become hearts or roses. */
 @Word(
@@ -37,9 +39,10 @@ public record Dot(
         @Amount(
                 word = "count",
                 unit = Unit.SECONDS,
-                least = HouseDefaults.LEAST_FLOOD_SECONDS,
-                most = HouseDefaults.MOST_FLOOD_SECONDS,
-                otherwise = "the order's flood")
+                least = Consistency.LEAST_FLOOD_SECONDS,
+                most = Consistency.MOST_FLOOD_SECONDS,
+                habit = Habit.FLOOD_COUNT_SECONDS,
+                otherwise = "the order\'s flood")
         Double countSeconds,
 
         @Choice(word = "tip", from = Choice.From.TIPS, otherwise = "tipless")
@@ -51,16 +54,16 @@ public record Dot(
         @Choice(word = "drag", from = Choice.From.WORDS, otherwise = "none")
         WetDots.Drag drag)
         implements Detail {
-    /** Sizes by word, in mm. */
+    /** Sizes by word. */
     public enum Size {
-        SMALL(2),
-        MEDIUM(4),
-        LARGE(7);
+        SMALL(Habit.SMALL_DOT_MM),
+        MEDIUM(Habit.MEDIUM_DOT_MM),
+        LARGE(Habit.LARGE_DOT_MM);
 
-        private final double mm;
+        private final Habit across;
 
-        Size(double mm) {
-            this.mm = mm;
+        Size(Habit across) {
+            this.across = across;
         }
     }
 
@@ -79,25 +82,29 @@ public record Dot(
 
     @Override
     public void lay(Ground ground) {
-        double across = diameterMm != null ? diameterMm : (size == null ? Size.MEDIUM : size).mm;
+        double across = diameterMm == null ? ground.mean(size.across) : diameterMm;
         Region region = ground.on(on);
         Region room = region.inset(across / 2);
         if (room.isEmpty()) {
             throw new Refused(
-                    "diameterMm",
-                    "A dot of %s mm does not fit there. Make it smaller.".formatted(Catalogue.plain(across)));
+                    "diameterMm", "A dot of %s mm does not fit there. Make it smaller.".formatted(Range.plain(across)));
         }
         if (pieces * Math.PI / 4 * across * across > region.areaMm2()) {
             throw new Refused(
                     "pieces",
                     "%d dots of %s mm cover more than there is. Take fewer, or smaller ones."
-                            .formatted(pieces, Catalogue.plain(across)));
+                            .formatted(pieces, Range.plain(across)));
         }
         List<Spot> spots = laid == Laid.ROWS ? Scatter.inRows(room, pieces) : Scatter.over(room, pieces);
         ground.place(
                 on,
                 new WetDots(
-                        ground.flooding(colour, countSeconds, tip), spots, across, ground.thicknessUnder(on), drag));
+                        ground.flooding(colour, countSeconds, tip),
+                        spots,
+                        across,
+                        ground.thicknessUnder(on),
+                        ground.mean(Habit.WET_MARK_ABOVE_SHARE),
+                        drag));
         ground.needWetCoat(on, "Wet dots");
     }
 }

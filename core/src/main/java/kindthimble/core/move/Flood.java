@@ -3,10 +3,13 @@ package kindthimble.core.move;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
-import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
-import kindthimble.core.shop.Filling;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
+import kindthimble.core.icing.Consistency;
+import kindthimble.core.kitchen.Filling;
+import kindthimble.core.mark.Coat;
+import kindthimble.core.words.Unit;
 
 /** Fills sections with icing that levels by itself. Takes the coat's volume, less the outline that stands in it already. */
 @Word(value = "flood", says = "fills a section and levels", group = Kind.Group.COAT)
@@ -16,12 +19,13 @@ public record Flood(
         @Amount(
                 word = "count",
                 unit = Unit.SECONDS,
-                least = HouseDefaults.LEAST_FLOOD_SECONDS,
-                most = HouseDefaults.MOST_FLOOD_SECONDS,
-                otherwise = "the order's flood")
+                least = Consistency.LEAST_FLOOD_SECONDS,
+                most = Consistency.MOST_FLOOD_SECONDS,
+                habit = Habit.FLOOD_COUNT_SECONDS,
+                otherwise = "the order\'s flood")
         Double countSeconds,
 
-        @Amount(word = "fullness", unit = Unit.TIMES, least = 0.5, most = 1.5, usual = HouseDefaults.FULLNESS)
+        @Amount(word = "fullness", unit = Unit.TIMES, least = 0.5, most = 1.5, habit = Habit.FULLNESS)
         Double fullness,
 
         @Choice(word = "tip", from = Choice.From.TIPS, otherwise = "tipless")
@@ -35,22 +39,22 @@ public record Flood(
         implements Coating {
 
     @Override
-    public double thicknessMm(double orderFloodSeconds) {
-        return HouseDefaults.coatThicknessMm(countSeconds == null ? orderFloodSeconds : countSeconds);
+    public double thicknessMm(Habits habits) {
+        return Coat.thicknessMm(habits, countSeconds);
     }
 
     @Override
     public void lay(Ground ground) {
         if (ground.filling() == Filling.DIP) {
-            new Dip(colour, null, null, null, on).lay(ground);
+            ground.filled(new Dip(colour, null, null, null, on)).lay(ground);
             return;
         }
-        double thickness = thicknessMm(ground.orderFloodSeconds());
+        double thickness = thicknessMm(ground.habits());
         Spread.over(
                 ground,
                 ground.flooding(colour, countSeconds, tip),
                 thickness,
-                fullness == null ? HouseDefaults.FULLNESS : fullness,
+                fullness,
                 (section, region) -> ground.coats().mm3(section, region, thickness));
     }
 }

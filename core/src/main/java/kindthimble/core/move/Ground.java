@@ -8,28 +8,29 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import kindthimble.core.catalogue.Catalogue;
-import kindthimble.core.catalogue.Refused;
-import kindthimble.core.colour.Palette;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.TooMuch;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.kitchen.DetailSchool;
+import kindthimble.core.kitchen.Filling;
+import kindthimble.core.kitchen.Kitchen;
+import kindthimble.core.kitchen.Tip;
+import kindthimble.core.mark.Coat;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Mark;
 import kindthimble.core.mark.Turn;
-import kindthimble.core.shop.DetailSchool;
-import kindthimble.core.shop.Filling;
-import kindthimble.core.shop.HouseDefaults;
-import kindthimble.core.shop.ShopSettings;
-import kindthimble.core.shop.Tip;
+import kindthimble.core.words.Refused;
 
 /** A cookie while its moves are laid on it, one after the other. Lives for one measuring. */
 public final class Ground {
     private final Region whole;
     private final Sections sections;
     private final Coats coats;
-    private final Shop shop;
+    private final Kitchen kitchen;
     private final List<Move> moves;
     private final List<Laid> laid = new ArrayList<>();
     private final List<Warning> warnings = new ArrayList<>();
@@ -41,17 +42,6 @@ public final class Ground {
     private final Map<String, Integer> sugared = new HashMap<>();
     private int move;
     private int dried = -1;
-
-    /**
-     * What a shop and an order bring.
-     *
-     * @param settings the shop's numbers
-     * @param floodSeconds the order's flood, 2 to 30
-     * @param palette how its colours look
-     * @param marginMm edge margin of this cookie
-     * @param filling how its outlines and floods are carried out
-     */
-    public record Shop(ShopSettings settings, double floodSeconds, Palette palette, double marginMm, Filling filling) {}
 
     /**
      * A mark with the move that it comes from.
@@ -68,11 +58,11 @@ public final class Ground {
 
     private record Coated(int move, String colour, double thicknessMm, boolean pressed) {}
 
-    public Ground(Region whole, Sections sections, Coats coats, Shop shop, List<Move> moves) {
+    public Ground(Region whole, Sections sections, Coats coats, Kitchen kitchen, List<Move> moves) {
         this.whole = whole;
         this.sections = sections;
         this.coats = coats;
-        this.shop = shop;
+        this.kitchen = kitchen;
         this.moves = List.copyOf(moves);
     }
 
@@ -104,25 +94,28 @@ public final class Ground {
         return warnings;
     }
 
-    ShopSettings settings() {
-        return shop.settings();
+    /** The kitchen's figures. */
+    Habits habits() {
+        return kitchen.habits();
+    }
+
+    /** One of them, in its own unit. */
+    double mean(Habit habit) {
+        return kitchen.mean(habit);
+    }
+
+    /** A move that stands in for another, with its usual values. */
+    Move filled(Move move) {
+        return move.filled(kitchen);
     }
 
     /** How outlines and floods are carried out here: a dip only where the cookie is one section. */
     Filling filling() {
-        return shop.filling() == Filling.DIP && sections.isDivided() ? Filling.WALL_AND_FLOOD : shop.filling();
-    }
-
-    double marginMm() {
-        return shop.marginMm();
+        return kitchen.filling() == Filling.DIP && sections.isDivided() ? Filling.WALL_AND_FLOOD : kitchen.filling();
     }
 
     Coats coats() {
         return coats;
-    }
-
-    double orderFloodSeconds() {
-        return shop.floodSeconds();
     }
 
     /** Index of the move that is being laid. */
@@ -165,7 +158,7 @@ public final class Ground {
                 .filter(Objects::nonNull)
                 .mapToDouble(Coated::thicknessMm)
                 .max()
-                .orElse(HouseDefaults.coatThicknessMm(orderFloodSeconds()));
+                .orElse(Coat.thicknessMm(habits(), mean(Habit.FLOOD_COUNT_SECONDS)));
     }
 
     boolean isCoated(String section) {
@@ -313,7 +306,7 @@ public final class Ground {
                         .map(coated::get)
                         .filter(Objects::nonNull)
                         .anyMatch(coat ->
-                                shop.palette().darkerBy(colour, coat.colour()) > HouseDefaults.BLEEDS_FROM_DELTA_L);
+                                kitchen.palette().darkerBy(colour, coat.colour()) > mean(Habit.BLEEDS_FROM_DELTA_L));
         if (bleeds) {
             warn(
                     "Dark on light: it bleeds into a coat that is not dry through.",
@@ -329,7 +322,7 @@ public final class Ground {
             Coated beside = coated.get(other);
             boolean bleeds = beside != null
                     && coats.pass(name) != coats.pass(other)
-                    && shop.palette().darkerBy(one.colour(), beside.colour()) > HouseDefaults.BLEEDS_FROM_DELTA_L;
+                    && kitchen.palette().darkerBy(one.colour(), beside.colour()) > mean(Habit.BLEEDS_FROM_DELTA_L);
             if (bleeds && told.add(one.move())) {
                 warnings.add(new Warning(
                         one.move(),
@@ -340,20 +333,17 @@ public final class Ground {
         }));
     }
 
-    Tip tip(String given, String usual) {
-        return settings().tip(given == null || given.isBlank() ? usual : given);
+    Tip tip(String name) {
+        return kitchen.shop().tip(name);
     }
 
-    Icing piped(String colour, Double seconds, double usualSeconds, Tip tip) {
-        return new Icing(colour, new Consistency(seconds == null ? usualSeconds : seconds), tip.name());
+    Icing piped(String colour, double seconds, Tip tip) {
+        return new Icing(colour, new Consistency(seconds), tip.name());
     }
 
     /** Icing that levels, from a tipless bag unless a tip is given. */
-    Icing flooding(String colour, Double seconds, String tip) {
-        return new Icing(
-                colour,
-                new Consistency(seconds == null ? orderFloodSeconds() : seconds),
-                tip == null || tip.isBlank() ? null : settings().tip(tip).name());
+    Icing flooding(String colour, double seconds, String tip) {
+        return new Icing(colour, new Consistency(seconds), tip == null || tip.isBlank() ? null : tip(tip).name());
     }
 
     /** What raised detail waits for: nothing on a bare cookie, else what it says itself or the shop's school. */
@@ -370,7 +360,7 @@ public final class Ground {
         if (waits != null) {
             return waits.gate();
         }
-        return settings().detail() == DetailSchool.HALF_DRY ? Gate.HALF_DRY : Gate.DRY_THROUGH;
+        return kitchen.shop().detail() == DetailSchool.HALF_DRY ? Gate.HALF_DRY : Gate.DRY_THROUGH;
     }
 
     /**

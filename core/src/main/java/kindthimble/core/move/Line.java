@@ -3,12 +3,13 @@ package kindthimble.core.move;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
-import kindthimble.core.catalogue.Refused;
-import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Lines;
+import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.kitchen.Tip;
+import kindthimble.core.words.Refused;
+import kindthimble.core.words.Unit;
 
 /** A raised line along the edge of sections, or along the splits between them. */
 @Word(value = "line", says = "a raised line round the edge, or along the splits", group = Kind.Group.RAISED)
@@ -18,15 +19,15 @@ public record Line(
         @Choice(word = "along", from = Choice.From.WORDS, usual = "EDGE")
         Along along,
 
-        @Choice(word = "tip", from = Choice.From.TIPS, usual = HouseDefaults.LINE_TIP)
+        @Choice(word = "tip", from = Choice.From.TIPS, usual = Tip.LINE)
         String tip,
 
         @Amount(
                 word = "count",
                 unit = Unit.SECONDS,
                 least = Consistency.LEAST_MEDIUM_SECONDS,
-                most = HouseDefaults.STIFF_BASE_SECONDS,
-                usual = HouseDefaults.PIPING_SECONDS)
+                most = Consistency.STIFF_SECONDS,
+                habit = Habit.PIPING_SECONDS)
         Double countSeconds,
 
         @Amount(word = "inside the edge", unit = Unit.MM, least = 0, most = 100, otherwise = "half a bead")
@@ -62,13 +63,10 @@ public record Line(
         Lines lines = along == Along.SPLITS
                 ? ground.splits(on)
                 : ground.alongEdge(
-                        ground.on(on),
-                        insetMm == null
-                                ? ground.tip(tip, HouseDefaults.LINE_TIP).openingMm() / 2
-                                : insetMm);
+                        ground.on(on), insetMm == null ? ground.tip(tip).openingMm() / 2 : insetMm);
         if (lines.isEmpty()) {
             throw new Refused("along", "Nothing is split there. Divide the cookie first, or follow the edge.");
         }
-        pipe(ground, lines, HouseDefaults.DRAW, HouseDefaults.RAISED_SECONDS_PER_CM);
+        pipe(ground, lines, ground.mean(Habit.DRAW), ground.mean(Habit.RAISED_SECONDS_PER_CM));
     }
 }

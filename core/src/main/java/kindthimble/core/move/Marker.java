@@ -4,17 +4,17 @@ import java.util.List;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.catalogue.Text;
-import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
+import kindthimble.core.habit.Habit;
 import kindthimble.core.mark.Dressing;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Supply;
 import kindthimble.core.mark.Turn;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.words.Refused;
+import kindthimble.core.words.Unit;
 
 /** Drawn with a food marker: a guide on the bare cookie, a guide that icing will cover, or last of all on a dry coat. */
 @Word(value = "marker", says = "drawn lines: a guide, or the last touch", group = Kind.Group.DRESSED)
@@ -33,7 +33,7 @@ public record Marker(
         @Amount(word = "tilt", unit = Unit.DEGREES, least = -90, most = 90, usual = 0)
         Double tiltDegrees,
 
-        @Text(word = "text", longest = 40, usual = "") String text,
+        @Text(word = "text", longest = 40, usual = "Hello") String text,
 
         @Amount(word = "letters' height", unit = Unit.MM, least = 2, most = 80, usual = Writing.USUAL_MM)
         Double heightMm,
@@ -71,27 +71,26 @@ public record Marker(
     @Override
     public void lay(Ground ground) {
         boolean bare = ground.isBare(on);
-        When drawnWhen = when == null ? When.SURFACE_DRY : when;
         Gate gate = bare
                 ? Gate.BARE_COOKIE
-                : switch (drawnWhen) {
+                : switch (when) {
                     case GUIDE -> Gate.SKINNED;
                     case HALF_DRY -> Gate.HALF_DRY;
                     case SURFACE_DRY -> Gate.SURFACE_DRY;
                     case DRY_THROUGH -> Gate.DRY_THROUGH;
                 };
-        Turn turn = bare ? Turn.COAT : drawnWhen == When.GUIDE ? Turn.GUIDE : Turn.MARKER;
+        Turn turn = bare ? Turn.COAT : when == When.GUIDE ? Turn.GUIDE : Turn.MARKER;
         double centimetres = 0;
         Lines lines;
         if (drawn == Drawn.WRITING) {
-            Region letters = Writing.letters(text, heightMm == null ? Writing.USUAL_MM : heightMm, ground.on(on));
+            Region letters = Writing.letters(text, heightMm, ground.on(on));
             double stroke = letters.strokeWidthMm();
             lines = letters.inset(stroke * MIDDLE_OF_STROKE).edge();
             centimetres = letters.areaMm2() / stroke / 10;
         } else {
             lines = drawn == Drawn.EDGE
-                    ? ground.alongEdge(ground.on(on), HouseDefaults.MARKER_MM / 2)
-                    : Strokes.drawn(ground, on, path, pieces == null ? PIECES : pieces, tiltDegrees, form);
+                    ? ground.alongEdge(ground.on(on), ground.mean(Habit.MARKER_MM) / 2)
+                    : Strokes.drawn(ground, on, path, pieces, tiltDegrees, form);
             centimetres = lines.lengthMm() / 10;
         }
         if (lines.isEmpty()) {
@@ -102,12 +101,12 @@ public record Marker(
                 new Dressing(
                         colour,
                         lines.pathData(),
-                        HouseDefaults.MARKER_MM,
+                        ground.mean(Habit.MARKER_MM),
                         10 * centimetres,
                         0,
                         gate,
                         turn,
-                        centimetres * HouseDefaults.MARKER_SECONDS_PER_CM,
+                        centimetres * ground.mean(Habit.MARKER_SECONDS_PER_CM),
                         List.of(new Supply(Supply.Sort.MARKER, colour, centimetres / 100))));
         if (gate == Gate.HALF_DRY) {
             ground.warn(

@@ -1,6 +1,8 @@
 package kindthimble.core.move;
 
 import java.util.Set;
+import kindthimble.core.catalogue.Filled;
+import kindthimble.core.kitchen.Kitchen;
 
 /**
  * Something that a decorator does to a cookie, as she plans it: a kind and a few numbers, each of which may be left to the shop.
@@ -26,11 +28,16 @@ public sealed interface Move permits Division, Coating, Detail, Trim {
         return Easier.said("Fewer or larger strokes, airbrush or marker would be quicker.");
     }
 
+    /** The same with its usual values where she left something open. */
+    default Move filled(Kitchen kitchen) {
+        return Filled.of(this, kitchen.habits());
+    }
+
     /**
-     * Puts this move on a cookie.
+     * Puts this move, filled, on a cookie.
      *
      * @param ground the cookie as the moves before have left it; takes up the marks and whatever there is to warn of
-     * @throws kindthimble.core.catalogue.Refused when it can't be done there
+     * @throws kindthimble.core.words.Refused when it can't be done there
      */
     default void lay(Ground ground) {}
 }

@@ -6,17 +6,21 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
 import kindthimble.core.catalogue.Amount;
+import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Filled;
 import kindthimble.core.catalogue.Kind;
-import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Lines;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.icing.Consistency;
+import kindthimble.core.kitchen.Filling;
+import kindthimble.core.kitchen.Kitchen;
+import kindthimble.core.kitchen.Tip;
 import kindthimble.core.mark.Bead;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Icing;
-import kindthimble.core.shop.Filling;
-import kindthimble.core.shop.HouseDefaults;
-import kindthimble.core.shop.Tip;
+import kindthimble.core.words.Unit;
 
 /**
  * A bead round each section that keeps the flood in. Its centre line runs half a bead inside the edge. Where two sections meet, the
@@ -26,18 +30,18 @@ import kindthimble.core.shop.Tip;
 public record Outline(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
 
-        @Choice(word = "tip", from = Choice.From.TIPS, usual = HouseDefaults.OUTLINE_TIP)
+        @Choice(word = "tip", from = Choice.From.TIPS, usual = Tip.OUTLINE)
         String tip,
 
         @Amount(
                 word = "count",
                 unit = Unit.SECONDS,
                 least = LEAST_SECONDS,
-                most = HouseDefaults.STIFF_BASE_SECONDS,
-                usual = HouseDefaults.PIPING_SECONDS)
+                most = Consistency.STIFF_SECONDS,
+                habit = Habit.PIPING_SECONDS)
         Double countSeconds,
 
-        @Amount(word = "draw", unit = Unit.TIMES, least = 0.5, most = 1.2, usual = HouseDefaults.DRAW)
+        @Amount(word = "draw", unit = Unit.TIMES, least = 0.5, most = 1.2, habit = Habit.DRAW)
         Double draw,
 
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "every section")
@@ -51,17 +55,23 @@ public record Outline(
         return Easier.by("One icing that holds its edge needs no outline.", "Leave the outline out", List.of());
     }
 
+    /** Where one icing outlines and floods, that is the flood, as far as it holds its edge. */
+    @Override
+    public Move filled(Kitchen kitchen) {
+        boolean oneIcing = countSeconds == null && kitchen.filling() == Filling.ONE_ICING;
+        Outline outline = oneIcing
+                ? Catalogue.with(this, "countSeconds", Math.max(LEAST_SECONDS, kitchen.mean(Habit.FLOOD_COUNT_SECONDS)))
+                : this;
+        return Filled.of(outline, kitchen.habits());
+    }
+
     @Override
     public void lay(Ground ground) {
         if (ground.filling() == Filling.NO_OUTLINE || ground.filling() == Filling.DIP) {
             return;
         }
-        Tip laidWith = ground.tip(tip, HouseDefaults.OUTLINE_TIP);
-        double usual = ground.filling() == Filling.ONE_ICING
-                ? Math.max(LEAST_SECONDS, ground.orderFloodSeconds())
-                : HouseDefaults.PIPING_SECONDS;
-        Icing icing = ground.piped(colour, countSeconds, usual, laidWith);
-        double drawn = draw == null ? HouseDefaults.DRAW : draw;
+        Tip laidWith = ground.tip(tip);
+        Icing icing = ground.piped(colour, countSeconds, laidWith);
         boolean late = ground.named(on).stream().anyMatch(ground::isCoated);
         Map<Integer, List<Lines>> lines = new HashMap<>();
         ground.coats()
@@ -78,7 +88,7 @@ public record Outline(
                     }
                     ground.outline(
                             section,
-                            new Bead(icing, line, line.lengthMm(), laidWith.openingMm(), drawn, Gate.BARE_COOKIE, 0)
+                            new Bead(icing, line, line.lengthMm(), laidWith.openingMm(), draw, Gate.BARE_COOKIE, 0)
                                     .volumeMm3());
                 }));
         lines.forEach((pass, several) -> {
@@ -90,9 +100,9 @@ public record Outline(
                             all,
                             all.lengthMm(),
                             laidWith.openingMm(),
-                            drawn,
+                            draw,
                             Gate.BARE_COOKIE,
-                            HouseDefaults.OUTLINE_SECONDS_PER_CM));
+                            ground.mean(Habit.OUTLINE_SECONDS_PER_CM)));
         });
         if (late) {
             ground.warn(

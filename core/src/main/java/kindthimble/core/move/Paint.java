@@ -4,14 +4,14 @@ import java.util.List;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
-import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Region;
+import kindthimble.core.habit.Habit;
 import kindthimble.core.mark.Dressing;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Supply;
 import kindthimble.core.mark.Turn;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.words.Unit;
 
 /** Paint or dust on a coat that is dry through, or paint marbled into a wet one. */
 @Word(value = "paint", says = "paint or dust on a dry coat, or marbled into a wet one", group = Kind.Group.DRESSED)
@@ -37,8 +37,8 @@ public record Paint(
     @Override
     public void lay(Ground ground) {
         Region region = ground.on(on);
-        double share = (sharePercent == null ? 100 : sharePercent) / 100;
-        double seconds = share * region.areaMm2() / 100 * HouseDefaults.PAINT_SECONDS_PER_CM2;
+        double share = sharePercent / 100;
+        double seconds = share * region.areaMm2() / 100 * ground.mean(Habit.PAINT_SECONDS_PER_CM2);
         if (what == What.MARBLED) {
             ground.place(
                     on,
@@ -52,24 +52,25 @@ public record Paint(
                             Gate.WET,
                             Turn.COAT,
                             seconds,
-                            supplies(share * region.areaMm2())));
+                            supplies(ground, share * region.areaMm2())));
             ground.needWetCoat(on, "Veins of paint");
             return;
         }
         Region painted = share == 1 ? region : region.shrunkTo(share);
         ground.place(
                 on,
-                Dressing.over(painted, colour, Gate.DRY_THROUGH, Turn.MARKER, seconds, supplies(painted.areaMm2())));
+                Dressing.over(
+                        painted, colour, Gate.DRY_THROUGH, Turn.MARKER, seconds, supplies(ground, painted.areaMm2())));
         ground.needCoat(on, "Paint goes on a coat that is dry through: put a flood before it.");
     }
 
     /** Paint is dust in thinner; dust alone goes on dry. */
-    private List<Supply> supplies(double areaMm2) {
+    private List<Supply> supplies(Ground ground, double areaMm2) {
         double cm2 = areaMm2 / 100;
-        Supply dust = new Supply(Supply.Sort.DUST, colour, cm2 * HouseDefaults.DUST_GRAMS_PER_CM2);
+        Supply dust = new Supply(Supply.Sort.DUST, colour, cm2 * ground.mean(Habit.DUST_GRAMS_PER_CM2));
         return what == What.DUST
                 ? List.of(dust)
-                : List.of(dust, new Supply(Supply.Sort.THINNER, null, cm2 * HouseDefaults.THINNER_ML_PER_CM2));
+                : List.of(dust, new Supply(Supply.Sort.THINNER, null, cm2 * ground.mean(Habit.THINNER_ML_PER_CM2)));
     }
 
     /** Marbling as it is drawn. */

@@ -6,18 +6,17 @@ import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
-import kindthimble.core.catalogue.Refused;
-import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Scatter;
 import kindthimble.core.geometry.Spot;
+import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Pieces;
-import kindthimble.core.shop.HouseDefaults;
-import kindthimble.core.shop.ShopSettings;
+import kindthimble.core.words.Refused;
+import kindthimble.core.words.Unit;
 
 /** Leaves, rosettes, stars, flowers and petals, piped stiff by the piece; the shop weighs ten of each. */
 @Word(value = "piece", says = "leaves, rosettes, stars, flowers, petals", group = Kind.Group.RAISED)
@@ -55,24 +54,21 @@ public record Piece(
         if (room.isEmpty()) {
             throw new Refused("sizeMm", "A piece of that size does not fit there. Make it smaller.");
         }
-        Pieces.Piped piped = kind == null ? Pieces.Piped.ROSETTE : kind;
         Icing stiff = new Icing(
-                colour,
-                new Consistency(HouseDefaults.STIFF_BASE_SECONDS),
-                piped.name().toLowerCase(Locale.ROOT));
+                colour, new Consistency(Consistency.STIFF_SECONDS), kind.name().toLowerCase(Locale.ROOT));
         List<Spot> spots = laid == Dot.Laid.ROWS ? Scatter.inRows(room, pieces) : Scatter.over(room, pieces);
         Gate gate = ground.raisedGate(on, waits);
-        ground.place(on, new Pieces(stiff, piped, spots, sizeMm, gramsEach(piped, ground.settings()), gate));
+        ground.place(on, new Pieces(stiff, kind, spots, sizeMm, ground.mean(grams()), gate));
         ground.warnOfBleeding(on, colour, gate);
     }
 
-    private static double gramsEach(Pieces.Piped piped, ShopSettings shop) {
-        return switch (piped) {
-            case LEAF -> shop.leafGrams();
-            case ROSETTE -> shop.rosetteGrams();
-            case STAR -> shop.starGrams();
-            case FLOWER -> shop.flowerGrams();
-            case PETAL -> shop.petalGrams();
+    private Habit grams() {
+        return switch (kind) {
+            case LEAF -> Habit.LEAF_GRAMS;
+            case ROSETTE -> Habit.ROSETTE_GRAMS;
+            case STAR -> Habit.STAR_GRAMS;
+            case FLOWER -> Habit.FLOWER_GRAMS;
+            case PETAL -> Habit.PETAL_GRAMS;
         };
     }
 }

@@ -2,14 +2,14 @@ package kindthimble.core.move;
 
 import java.util.List;
 import kindthimble.core.geometry.Lines;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.kitchen.Tip;
 import kindthimble.core.mark.Bead;
 import kindthimble.core.mark.Dressing;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Shapes;
 import kindthimble.core.mark.Supply;
 import kindthimble.core.mark.Turn;
-import kindthimble.core.shop.HouseDefaults;
-import kindthimble.core.shop.Tip;
 
 /** A raised line of piping icing: on a coat by the shop's school of detail, or straight on the bare cookie. */
 public sealed interface Piped extends Detail permits Line, Rule, Stitches, Writing {
@@ -34,12 +34,12 @@ public sealed interface Piped extends Detail permits Line, Rule, Stitches, Writi
 
     /** Lays lines of which a length is piped, whatever the length of what is drawn, and warns where they would bleed. */
     default void pipe(Ground ground, Lines along, double lengthMm, double draw, double secondsPerCm) {
-        Tip laidWith = ground.tip(tip(), HouseDefaults.LINE_TIP);
+        Tip laidWith = ground.tip(tip());
         Gate gate = ground.raisedGate(on(), waits());
         ground.place(
                 on(),
                 new Bead(
-                        ground.piped(colour(), countSeconds(), HouseDefaults.PIPING_SECONDS, laidWith),
+                        ground.piped(colour(), countSeconds(), laidWith),
                         along,
                         lengthMm,
                         laidWith.openingMm(),
@@ -57,18 +57,17 @@ public sealed interface Piped extends Detail permits Line, Rule, Stitches, Writi
                             0,
                             gate,
                             gate == Gate.BARE_COOKIE ? Turn.COAT : Turn.RAISED,
-                            SUGAR_SECONDS,
+                            ground.mean(Habit.STREWN_SECONDS),
                             List.of(new Supply(
                                     Supply.Sort.SUGAR,
                                     colour(),
-                                    lengthMm / 10 * HouseDefaults.STREWN_SUGAR_GRAMS_PER_CM))));
+                                    lengthMm / 10 * ground.mean(Habit.STREWN_SUGAR_GRAMS_PER_CM)))));
         }
         ground.warnOfBleeding(on(), colour(), gate);
     }
 
-    /** Grains as they are drawn, and a turn in the sugar bowl. */
+    /** Grains as they are drawn. */
     double SUGAR_APART_MM = 1.2;
 
     double SUGAR_MM = 0.5;
-    double SUGAR_SECONDS = 5;
 }

@@ -6,6 +6,7 @@ import java.util.function.Function;
 import java.util.function.ToIntFunction;
 import java.util.function.UnaryOperator;
 import kindthimble.core.catalogue.Catalogue;
+import kindthimble.core.words.Range;
 
 /**
  * What one press does about a warning.
@@ -21,8 +22,9 @@ public record Remedy(String press, UnaryOperator<List<Move>> moves, Double margi
     }
 
     /** Sets the edge margin only. */
-    public static Remedy margin(String press, double marginMm) {
-        return new Remedy(press, UnaryOperator.identity(), marginMm);
+    public static Remedy margin(double marginMm) {
+        return new Remedy(
+                "Leave %s mm at the edge".formatted(Range.plain(marginMm)), UnaryOperator.identity(), marginMm);
     }
 
     /** Sets one parameter of the move at an index. */

@@ -4,13 +4,13 @@ import java.util.Locale;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
-import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
+import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Frill;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Icing;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.words.Unit;
 
 /** Ruffles and brush embroidery along the edge, by the centimetre; the shop weighs ten centimetres of each. */
 @Word(value = "ruffle", says = "ruffles or brush embroidery along the edge", group = Kind.Group.RAISED)
@@ -41,24 +41,20 @@ public record Ruffle(
 
     @Override
     public void lay(Ground ground) {
-        Frill.Border piped = kind == null ? Frill.Border.RUFFLE : kind;
-        boolean ruffle = piped == Frill.Border.RUFFLE;
-        double width = widthMm == null ? WIDTH_MM : widthMm;
+        boolean ruffle = kind == Frill.Border.RUFFLE;
         Icing icing = new Icing(
                 colour,
-                new Consistency(ruffle ? HouseDefaults.STIFF_BASE_SECONDS : HouseDefaults.PIPING_SECONDS),
-                piped.name().toLowerCase(Locale.ROOT).replace('_', ' '));
+                new Consistency(ruffle ? Consistency.STIFF_SECONDS : ground.mean(Habit.PIPING_SECONDS)),
+                kind.name().toLowerCase(Locale.ROOT).replace('_', ' '));
         Gate gate = ground.raisedGate(on, waits);
         ground.place(
                 on,
                 new Frill(
                         icing,
-                        piped,
-                        ground.alongEdge(ground.on(on), width / 2),
-                        width,
-                        ruffle
-                                ? ground.settings().ruffleGramsPerCm()
-                                : ground.settings().brushedGramsPerCm(),
+                        kind,
+                        ground.alongEdge(ground.on(on), widthMm / 2),
+                        widthMm,
+                        ground.mean(ruffle ? Habit.RUFFLE_GRAMS_PER_CM : Habit.BRUSHED_GRAMS_PER_CM),
                         gate));
         ground.warnOfBleeding(on, colour, gate);
     }

@@ -4,10 +4,11 @@ import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Text;
-import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
+import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.kitchen.Tip;
+import kindthimble.core.words.Unit;
 
 /** Raised lines across sections, or along a path of one's own. */
 @Word(
@@ -29,15 +30,15 @@ public record Rule(
         @Text(word = "own path in mm", longest = 20_000, usual = "")
         String path,
 
-        @Choice(word = "tip", from = Choice.From.TIPS, usual = HouseDefaults.LINE_TIP)
+        @Choice(word = "tip", from = Choice.From.TIPS, usual = Tip.LINE)
         String tip,
 
         @Amount(
                 word = "count",
                 unit = Unit.SECONDS,
                 least = Consistency.LEAST_MEDIUM_SECONDS,
-                most = HouseDefaults.STIFF_BASE_SECONDS,
-                usual = HouseDefaults.PIPING_SECONDS)
+                most = Consistency.STIFF_SECONDS,
+                habit = Habit.PIPING_SECONDS)
         Double countSeconds,
 
         @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
@@ -62,7 +63,7 @@ public record Rule(
         pipe(
                 ground,
                 Strokes.drawn(ground, on, path, pieces, tiltDegrees, form),
-                HouseDefaults.DRAW,
-                HouseDefaults.RAISED_SECONDS_PER_CM);
+                ground.mean(Habit.DRAW),
+                ground.mean(Habit.RAISED_SECONDS_PER_CM));
     }
 }

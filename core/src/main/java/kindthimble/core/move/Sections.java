@@ -7,8 +7,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.geometry.Region;
+import kindthimble.core.words.Refused;
 
 /**
  * The sections of a cookie by name. An undivided cookie is one section, {@value #WHOLE}. Words that name sections: {@code a2} is one
@@ -34,7 +34,7 @@ public final class Sections {
      * @throws Refused when its key is taken, or what it divides is not one section
      */
     public void divide(Division division) {
-        String key = division.key() == null || division.key().isBlank() ? "a" : division.key();
+        String key = division.key();
         if (!key.matches("[a-z]")) {
             throw new Refused("key", "Call the sections by one small letter, such as a.");
         }

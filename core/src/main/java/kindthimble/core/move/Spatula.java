@@ -3,11 +3,12 @@ package kindthimble.core.move;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
-import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Icing;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.words.Unit;
 
 /** Medium icing spread with a spatula, smooth or pressed with a texture sheet: area times thickness. */
 @Word(value = "spatula coat", says = "spread on, smooth or under a texture sheet", group = Kind.Group.COAT)
@@ -23,9 +24,9 @@ public record Spatula(
         @Amount(
                 word = "count",
                 unit = Unit.SECONDS,
-                least = HouseDefaults.LEAST_FLOOD_SECONDS,
-                most = HouseDefaults.STIFF_BASE_SECONDS,
-                usual = HouseDefaults.MEDIUM_SECONDS)
+                least = Consistency.LEAST_FLOOD_SECONDS,
+                most = Consistency.STIFF_SECONDS,
+                habit = Habit.MEDIUM_SECONDS)
         Double countSeconds,
 
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "what no other coat covers")
@@ -44,11 +45,11 @@ public record Spatula(
     }
 
     @Override
-    public double thicknessMm(double orderFloodSeconds) {
+    public double thicknessMm(Habits habits) {
         if (spreadMm != null) {
             return spreadMm;
         }
-        return isPressed() ? HouseDefaults.PRESSED_MM : HouseDefaults.SPATULA_MM;
+        return habits.mean(isPressed() ? Habit.PRESSED_MM : Habit.SPATULA_MM);
     }
 
     boolean isPressed() {
@@ -57,12 +58,8 @@ public record Spatula(
 
     @Override
     public void lay(Ground ground) {
-        double thickness = thicknessMm(ground.orderFloodSeconds());
-        Icing icing = new Icing(
-                colour,
-                new Consistency(countSeconds == null ? HouseDefaults.MEDIUM_SECONDS : countSeconds),
-                null,
-                Icing.Vessel.SPATULA);
+        double thickness = thicknessMm(ground.habits());
+        Icing icing = new Icing(colour, new Consistency(countSeconds), null, Icing.Vessel.SPATULA);
         Spread.over(ground, icing, thickness, 1, (section, region) -> region.areaMm2() * thickness);
     }
 }

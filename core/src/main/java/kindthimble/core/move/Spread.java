@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.function.ToDoubleBiFunction;
-import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.geometry.Region;
+import kindthimble.core.habit.Habit;
 import kindthimble.core.mark.Coat;
 import kindthimble.core.mark.Icing;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.words.Range;
 
 /** What all coats have in common: one mark for each pass, outlines taken off, and what can go wrong with a coat. */
 final class Spread {
@@ -61,18 +61,18 @@ final class Spread {
                 continue;
             }
             Region wet = ground.coats().wetWith(section, ground.region(section));
-            double across = 2 * wet.widestRadiusUpTo(HouseDefaults.SMALL_AREA_MM / 2);
+            double across = 2 * wet.widestRadiusUpTo(ground.mean(Habit.SMALL_AREA_MM) / 2);
             if (across < least) {
                 least = across;
                 smallest = section;
             }
         }
-        if (least < HouseDefaults.FINEST_PART_MM) {
+        if (least < ground.mean(Habit.FINEST_PART_MM)) {
             ground.warn(
                     "Only %s mm wide%s: a part so fine can't be flooded. Draw it with a line, or make the cookie larger."
                             .formatted(tenths(least), in(smallest)),
                     ground.region(smallest));
-        } else if (least < HouseDefaults.SMALL_AREA_MM) {
+        } else if (least < ground.mean(Habit.SMALL_AREA_MM)) {
             ground.warn(
                     "Only %s mm wide%s: it may crater. Pipe a squiggle first, or dry it under a fan."
                             .formatted(tenths(least), in(smallest)),
@@ -89,6 +89,6 @@ final class Spread {
     }
 
     private static String tenths(double mm) {
-        return Catalogue.plain(Math.round(mm * 10) / 10.0);
+        return Range.plain(Math.round(mm * 10) / 10.0);
     }
 }

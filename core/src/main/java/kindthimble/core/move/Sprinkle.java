@@ -4,15 +4,16 @@ import java.util.List;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
-import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Region;
+import kindthimble.core.habit.Habit;
 import kindthimble.core.mark.Dressing;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Shapes;
 import kindthimble.core.mark.Supply;
 import kindthimble.core.mark.Turn;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.words.Range;
+import kindthimble.core.words.Unit;
 
 /** Sprinkles, sugar, pearls or candies pressed into the wet coat: candies before sugar. */
 @Word(value = "sprinkle", says = "sprinkles, candies, pearls or sugar, while wet", group = Kind.Group.WET)
@@ -28,9 +29,7 @@ public record Sprinkle(
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Trim {
-    private static final double SECONDS_A_HANDFUL = 5;
-
-    /** What is strewn, and how large it is in mm. */
+    /** What is what, and how large it is in mm. */
     public enum What {
         CANDIES(5, Supply.Sort.CANDIES),
         PEARLS(3, Supply.Sort.PEARLS),
@@ -46,11 +45,11 @@ public record Sprinkle(
         }
 
         /** On one cookie: pieces are counted, small grains weighed, and sugar covers the whole region. */
-        private double amount(int pieces, Region region) {
+        private double amount(int pieces, Region region, Ground ground) {
             return switch (this) {
                 case CANDIES, PEARLS -> pieces;
-                case SPRINKLES -> pieces * HouseDefaults.SPRINKLE_GRAMS;
-                case SUGAR -> region.areaMm2() / 100 * HouseDefaults.STREWN_SUGAR_GRAMS_PER_CM2;
+                case SPRINKLES -> pieces * ground.mean(Habit.SPRINKLE_GRAMS);
+                case SUGAR -> region.areaMm2() / 100 * ground.mean(Habit.STREWN_SUGAR_GRAMS_PER_CM2);
             };
         }
     }
@@ -58,32 +57,35 @@ public record Sprinkle(
     @Override
     public void lay(Ground ground) {
         Region region = ground.on(on);
-        What strewn = what == null ? What.PEARLS : what;
-        int sugaredAt = ground.sugar(on, strewn == What.SUGAR);
+        int sugaredAt = ground.sugar(on, what == What.SUGAR);
         ground.place(
                 on,
                 new Dressing(
                         colour,
-                        Shapes.grains(region, pieces, strewn.mm),
+                        Shapes.grains(region, pieces, what.mm),
                         null,
                         0,
                         region.areaMm2(),
                         Gate.WET,
                         Turn.COAT,
-                        strewn == What.CANDIES ? pieces : SECONDS_A_HANDFUL,
-                        List.of(new Supply(strewn.sort, colour, strewn.amount(pieces, region)))));
+                        what == What.CANDIES
+                                ? pieces * ground.mean(Habit.CANDY_SECONDS)
+                                : ground.mean(Habit.STREWN_SECONDS),
+                        List.of(new Supply(what.sort, colour, what.amount(pieces, region, ground)))));
         ground.needWetCoat(on, "Sprinkles");
-        if (strewn != What.SUGAR && sugaredAt >= 0) {
+        if (what != What.SUGAR && sugaredAt >= 0) {
             ground.warn(
                     "On sugar they do not hold: press them in first, then strew the sugar.",
                     region,
                     Remedy.moved("Press them in first", ground.here(), moves -> sugaredAt));
         }
-        if ((strewn == What.CANDIES || strewn == What.SUGAR) && ground.marginMm() < HouseDefaults.PRESSED_MARGIN_MM) {
+        if ((what == What.CANDIES || what == What.SUGAR)
+                && ground.mean(Habit.MARGIN_MM) < ground.mean(Habit.PRESSED_MARGIN_MM)) {
             ground.warn(
-                    "What is pressed in pushes icing outward: leave a margin of 3 mm.",
+                    "What is pressed in pushes icing outward: leave a margin of %s mm."
+                            .formatted(Range.plain(ground.mean(Habit.PRESSED_MARGIN_MM))),
                     ground.whole(),
-                    Remedy.margin("Leave 3 mm at the edge", HouseDefaults.PRESSED_MARGIN_MM));
+                    Remedy.margin(ground.mean(Habit.PRESSED_MARGIN_MM)));
         }
     }
 }

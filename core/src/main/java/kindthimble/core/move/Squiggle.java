@@ -6,10 +6,10 @@ import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
+import kindthimble.core.habit.Habit;
 import kindthimble.core.mark.Dressing;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Turn;
-import kindthimble.core.shop.HouseDefaults;
 
 /** A line through a small section before it is flooded, so that the coat does not sink. Its volume is part of the flood's. */
 @Word(value = "squiggle", says = "a line inside a small section, against craters", group = Kind.Group.COAT)
@@ -37,7 +37,7 @@ public record Squiggle(
                         0,
                         Gate.BARE_COOKIE,
                         Turn.COAT,
-                        line.lengthMm() / 10 * HouseDefaults.OUTLINE_SECONDS_PER_CM,
+                        line.lengthMm() / 10 * ground.mean(Habit.OUTLINE_SECONDS_PER_CM),
                         List.of()));
     }
 }

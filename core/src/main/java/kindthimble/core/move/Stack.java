@@ -4,19 +4,20 @@ import java.util.List;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.catalogue.Text;
-import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.cutter.SmallForm;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Scatter;
+import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.kitchen.Tip;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Layer;
 import kindthimble.core.mark.Placed;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.words.Refused;
+import kindthimble.core.words.Unit;
 
 /** A cookie glued on the cookie with icing. What lies on the upper one is a design of its own. */
 @Word(value = "cookie on top", says = "a smaller cookie glued on with icing", group = Kind.Group.PLACED)
@@ -35,19 +36,13 @@ public record Stack(
         @Amount(word = "how many", unit = Unit.PIECES, least = 1, most = 12, usual = 1)
         int pieces,
 
-        @Amount(
-                word = "glue for each",
-                unit = Unit.GRAMS,
-                least = 0.1,
-                most = 50,
-                usual = HouseDefaults.COOKIE_GLUE_GRAMS)
+        @Amount(word = "glue for each", unit = Unit.GRAMS, least = 0.1, most = 50, habit = Habit.COOKIE_GLUE_GRAMS)
         Double glueGrams,
 
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Detail {
     static final double WIDTH_MM = 30;
-    private static final double DOUGH_MM = 5;
 
     @Override
     public Easier easier() {
@@ -70,13 +65,13 @@ public record Stack(
                 new Placed(
                         new Icing(
                                 colour,
-                                new Consistency(HouseDefaults.PIPING_SECONDS),
-                                ground.tip(null, HouseDefaults.LINE_TIP).name()),
+                                new Consistency(ground.mean(Habit.PIPING_SECONDS)),
+                                ground.tip(Tip.LINE).name()),
                         lying,
-                        pieces * (glueGrams == null ? HouseDefaults.COOKIE_GLUE_GRAMS : glueGrams),
-                        DOUGH_MM,
+                        pieces * glueGrams,
+                        ground.mean(Habit.DOUGH_MM),
                         ground.isBare(on) ? Gate.BARE_COOKIE : Gate.DRY_THROUGH,
-                        pieces * HouseDefaults.TRANSFER_SECONDS,
+                        pieces * ground.mean(Habit.TRANSFER_SECONDS),
                         lying.stream().map(one -> Layer.dough(one.pathData())).toList()));
     }
 }

@@ -3,13 +3,13 @@ package kindthimble.core.move;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
-import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
+import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Print;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.words.Unit;
 
 /** Piping icing spread through a stencil on a flat dry coat. */
 @Word(value = "stencil", says = "spread through a stencil on a dry coat", group = Kind.Group.RAISED)
@@ -36,14 +36,16 @@ public record Stencil(
 
     @Override
     public void lay(Ground ground) {
-        Gate gate = waits == null ? Gate.SURFACE_DRY : waits.gate();
+        Gate gate = waits.gate();
         ground.place(
                 on,
                 new Print(
-                        new Icing(colour, new Consistency(HouseDefaults.PIPING_SECONDS), null, Icing.Vessel.SCRAPER),
+                        new Icing(
+                                colour, new Consistency(ground.mean(Habit.PIPING_SECONDS)), null, Icing.Vessel.SCRAPER),
                         ground.on(on),
                         openPercent / 100,
-                        parts == null ? 1 : parts,
+                        ground.mean(Habit.STENCIL_MM),
+                        parts,
                         gate));
         if (gate.compareTo(Gate.SURFACE_DRY) < 0) {
             ground.warn(

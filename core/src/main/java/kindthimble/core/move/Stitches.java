@@ -3,10 +3,11 @@ package kindthimble.core.move;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
-import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
+import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.kitchen.Tip;
+import kindthimble.core.words.Unit;
 
 /** A border of short raised lines, like a seam sewn by hand. */
 @Word(value = "stitched border", says = "short raised lines along the edge", group = Kind.Group.RAISED)
@@ -22,15 +23,15 @@ public record Stitches(
         @Amount(word = "inside the edge", unit = Unit.MM, least = 0, most = 100, usual = INSIDE_MM)
         Double insetMm,
 
-        @Choice(word = "tip", from = Choice.From.TIPS, usual = HouseDefaults.LINE_TIP)
+        @Choice(word = "tip", from = Choice.From.TIPS, usual = Tip.LINE)
         String tip,
 
         @Amount(
                 word = "count",
                 unit = Unit.SECONDS,
                 least = Consistency.LEAST_MEDIUM_SECONDS,
-                most = HouseDefaults.STIFF_BASE_SECONDS,
-                usual = HouseDefaults.PIPING_SECONDS)
+                most = Consistency.STIFF_SECONDS,
+                habit = Habit.PIPING_SECONDS)
         Double countSeconds,
 
         @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
@@ -63,9 +64,8 @@ public record Stitches(
     public void lay(Ground ground) {
         pipe(
                 ground,
-                ground.alongEdge(ground.on(on), insetMm == null ? INSIDE_MM : insetMm)
-                        .stitched(stitchMm == null ? STITCH_MM : stitchMm, gapMm == null ? GAP_MM : gapMm),
-                HouseDefaults.DRAW,
-                HouseDefaults.RAISED_SECONDS_PER_CM);
+                ground.alongEdge(ground.on(on), insetMm).stitched(stitchMm, gapMm),
+                ground.mean(Habit.DRAW),
+                ground.mean(Habit.RAISED_SECONDS_PER_CM));
     }
 }

@@ -4,12 +4,13 @@ import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Text;
-import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Lines;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.icing.Consistency;
+import kindthimble.core.kitchen.Tip;
 import kindthimble.core.mark.WetLines;
-import kindthimble.core.shop.HouseDefaults;
-import kindthimble.core.shop.Tip;
+import kindthimble.core.words.Unit;
 
 /** Lines laid into the wet coat; a needle drawn across them feathers or marbles them. */
 @Word(
@@ -31,15 +32,16 @@ public record Stripe(
         @Text(word = "own path in mm", longest = 20_000, usual = "")
         String path,
 
-        @Choice(word = "tip", from = Choice.From.TIPS, usual = HouseDefaults.OUTLINE_TIP)
+        @Choice(word = "tip", from = Choice.From.TIPS, usual = Tip.OUTLINE)
         String tip,
 
         @Amount(
                 word = "count",
                 unit = Unit.SECONDS,
-                least = HouseDefaults.LEAST_FLOOD_SECONDS,
-                most = HouseDefaults.MOST_FLOOD_SECONDS,
-                otherwise = "the order's flood")
+                least = Consistency.LEAST_FLOOD_SECONDS,
+                most = Consistency.MOST_FLOOD_SECONDS,
+                habit = Habit.FLOOD_COUNT_SECONDS,
+                otherwise = "the order\'s flood")
         Double countSeconds,
 
         @Amount(word = "drags across", unit = Unit.PIECES, least = 0, most = 40, usual = 0)
@@ -61,8 +63,8 @@ public record Stripe(
 
     @Override
     public void lay(Ground ground) {
-        Tip laidWith = ground.tip(tip, HouseDefaults.OUTLINE_TIP);
-        boolean drawnOut = drags != null && drags > 0 && form == null;
+        Tip laidWith = ground.tip(tip);
+        boolean drawnOut = drags > 0 && form == null;
         Strokes.Form run = drawnOut ? dragged == Dragged.MARBLED ? Strokes.Form.WAVY : Strokes.Form.ZIGZAG : form;
         Lines lines = Strokes.drawn(ground, on, path, pieces, tiltDegrees, run);
         ground.place(
@@ -70,9 +72,10 @@ public record Stripe(
                 new WetLines(
                         ground.flooding(colour, countSeconds, laidWith.name()),
                         lines,
-                        laidWith.openingMm() * HouseDefaults.WET_LINE_SPREAD,
+                        laidWith.openingMm() * ground.mean(Habit.WET_LINE_SPREAD),
                         ground.thicknessUnder(on),
-                        drags == null ? 0 : drags));
+                        drags,
+                        ground.mean(Habit.WET_MARK_ABOVE_SHARE)));
         ground.needWetCoat(on, "Wet lines");
     }
 }

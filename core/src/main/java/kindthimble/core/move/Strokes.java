@@ -2,12 +2,12 @@ package kindthimble.core.move;
 
 import java.util.ArrayList;
 import java.util.List;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.geometry.Box;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Pen;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Spot;
+import kindthimble.core.words.Refused;
 
 /** Draws the lines that moves lay across a region. */
 final class Strokes {
@@ -21,14 +21,10 @@ final class Strokes {
      *
      * @param path SVG path data in mm, from the middle of the region; null or blank for none
      */
-    static Lines drawn(Ground ground, String on, String path, Integer count, Double tiltDegrees, Form form) {
+    static Lines drawn(Ground ground, String on, String path, int count, double tiltDegrees, Form form) {
         Region region = ground.on(on);
         if (path == null || path.isBlank()) {
-            return across(
-                    region,
-                    count == null ? 1 : count,
-                    tiltDegrees == null ? 0 : tiltDegrees,
-                    form == null ? Form.STRAIGHT : form);
+            return across(region, count, tiltDegrees, form == null ? Form.STRAIGHT : form);
         }
         Box box = region.box();
         Lines whole;

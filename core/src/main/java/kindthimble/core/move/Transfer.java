@@ -8,9 +8,7 @@ import java.util.Set;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.catalogue.Text;
-import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.cutter.SmallForm;
 import kindthimble.core.geometry.CoatVolume;
@@ -18,14 +16,18 @@ import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Scatter;
 import kindthimble.core.geometry.Spot;
+import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.kitchen.Tip;
 import kindthimble.core.mark.Ahead;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Layer;
 import kindthimble.core.mark.Placed;
 import kindthimble.core.mark.Transfers;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.words.Range;
+import kindthimble.core.words.Refused;
+import kindthimble.core.words.Unit;
 
 /**
  * A small design of its own, iced on film days ahead and lifted on: a form with its own coat and, where wanted, a second colour
@@ -50,9 +52,9 @@ public record Transfer(
         @Amount(
                 word = "count",
                 unit = Unit.SECONDS,
-                least = HouseDefaults.LEAST_FLOOD_SECONDS,
-                most = HouseDefaults.STIFF_BASE_SECONDS,
-                usual = HouseDefaults.MEDIUM_SECONDS)
+                least = Consistency.LEAST_FLOOD_SECONDS,
+                most = Consistency.STIFF_SECONDS,
+                habit = Habit.MEDIUM_SECONDS)
         Double countSeconds,
 
         @Choice(word = "second colour", from = Choice.From.PALETTE, otherwise = "none")
@@ -110,7 +112,7 @@ public record Transfer(
     public Set<String> colours() {
         Set<String> colours = new LinkedHashSet<>();
         colours.add(colour);
-        if (second != null && !second.isBlank()) {
+        if (hasSecond()) {
             colours.add(second);
         }
         return colours;
@@ -123,35 +125,42 @@ public record Transfer(
 
     @Override
     public void lay(Ground ground) {
-        Region piece = SmallForm.region(form == null ? SmallForm.BOW : form, path, sizeMm);
+        Region piece = SmallForm.region(form, path, sizeMm);
         double radius = piece.inscribedRadiusMm();
-        boolean breaks = fragile == null ? radius < HouseDefaults.FRAGILE_RADIUS_MM : fragile == Fragile.YES;
-        Ahead ahead =
-                new Ahead(pieces, breaks ? HouseDefaults.FRAGILE_SPARE_SHARE : HouseDefaults.TRANSFER_SPARE_SHARE);
+        boolean breaks = fragile == null ? radius < ground.mean(Habit.FRAGILE_RADIUS_MM) : fragile == Fragile.YES;
+        Ahead ahead = new Ahead(
+                pieces,
+                ground.mean(breaks ? Habit.FRAGILE_SPARE_SHARE : Habit.TRANSFER_SPARE_SHARE),
+                ground.habits().pieces(Habit.LEAST_TRANSFER_SPARES));
         List<Region> lying = lying(ground, piece);
         ground.place(
                 on,
                 new Transfers(
                         icing(colour),
-                        pieces * CoatVolume.mm3(piece, HouseDefaults.TRANSFER_MM),
+                        pieces * CoatVolume.mm3(piece, ground.mean(Habit.TRANSFER_MM)),
                         pieces * piece.areaMm2(),
+                        pieces * piece.areaMm2() * ground.mean(Habit.FILM_TIMES_AREA),
                         ahead));
         List<Layer> layers = new ArrayList<>();
         lying.forEach(region -> layers.add(new Layer(Layer.Role.RAISED, colour, region.pathData(), null)));
-        if (second != null && !second.isBlank()) {
+        if (hasSecond()) {
             second(ground, piece, lying, ahead, layers);
         }
         set(ground, lying, layers);
         warn(ground, piece, radius, lying);
     }
 
+    private boolean hasSecond() {
+        return second != null && !second.isBlank();
+    }
+
     private Icing icing(String of) {
-        return new Icing(of, new Consistency(countSeconds == null ? HouseDefaults.MEDIUM_SECONDS : countSeconds), null);
+        return new Icing(of, new Consistency(countSeconds), null);
     }
 
     /** Its second colour: a piped line round the edge, or a half ball on the middle. */
     private void second(Ground ground, Region piece, List<Region> lying, Ahead ahead, List<Layer> layers) {
-        double opening = ground.tip(null, HouseDefaults.LINE_TIP).openingMm();
+        double opening = ground.tip(Tip.LINE).openingMm();
         double mm3;
         if (secondGoes == Where.EDGE) {
             Lines edge = ground.alongEdge(piece, opening / 2);
@@ -172,7 +181,7 @@ public record Transfer(
                             .pathData(),
                     null)));
         }
-        ground.place(on, new Transfers(icing(second), pieces * mm3, 0, ahead));
+        ground.place(on, new Transfers(icing(second), pieces * mm3, 0, 0, ahead));
     }
 
     private static Spot middle(Region region) {
@@ -199,15 +208,15 @@ public record Transfer(
         boolean dropped = setOn == SetOn.DROPPED;
         Gate gate = dropped ? Gate.WET : ground.raisedGate(on, waits);
         // What stands up is put together first and takes hold twice.
-        double hands = pieces * HouseDefaults.TRANSFER_SECONDS * (standing == null ? 1 : 2);
+        double hands = pieces * ground.mean(Habit.TRANSFER_SECONDS) * (standing == null ? 1 : 2);
         Icing glue = dropped
                 ? null
                 : new Icing(
                         colour,
-                        new Consistency(HouseDefaults.PIPING_SECONDS),
-                        ground.tip(null, HouseDefaults.LINE_TIP).name());
-        double glueGrams = dropped ? 0 : pieces * HouseDefaults.GLUE_GRAMS;
-        ground.place(on, new Placed(glue, lying, glueGrams, HouseDefaults.TRANSFER_MM, gate, hands, layers));
+                        new Consistency(ground.mean(Habit.PIPING_SECONDS)),
+                        ground.tip(Tip.LINE).name());
+        double glueGrams = dropped ? 0 : pieces * ground.mean(Habit.GLUE_GRAMS);
+        ground.place(on, new Placed(glue, lying, glueGrams, ground.mean(Habit.TRANSFER_MM), gate, hands, layers));
         if (dropped) {
             ground.needWetCoat(on, "Transfers dropped in");
         }
@@ -215,19 +224,23 @@ public record Transfer(
 
     private void warn(Ground ground, Region piece, double radius, List<Region> lying) {
         Region where = lying.get(0);
-        if (2 * radius < HouseDefaults.FINEST_PART_MM) {
-            ground.warn("Parts under 1.2 mm can't be iced on film. Make it larger.", where, larger(ground, radius));
-        } else if (radius < HouseDefaults.FRAGILE_RADIUS_MM) {
+        if (2 * radius < ground.mean(Habit.FINEST_PART_MM)) {
             ground.warn(
-                    "Only %.1f mm across where it is widest: it breaks easily. 30 %% spares are counted."
-                            .formatted(2 * radius),
+                    "Parts under %s mm can't be iced on film. Make it larger."
+                            .formatted(Range.plain(ground.mean(Habit.FINEST_PART_MM))),
+                    where,
+                    larger(ground, radius));
+        } else if (radius < ground.mean(Habit.FRAGILE_RADIUS_MM)) {
+            ground.warn(
+                    "Only %.1f mm across where it is widest: it breaks easily. %.0f %% spares are counted."
+                            .formatted(2 * radius, 100 * ground.mean(Habit.FRAGILE_SPARE_SHARE)),
                     where,
                     larger(ground, radius));
         }
     }
 
     private Remedy larger(Ground ground, double radius) {
-        double wide = Math.ceil(10 * sizeMm * HouseDefaults.FRAGILE_RADIUS_MM / radius) / 10 + 0.1;
+        double wide = Math.ceil(10 * sizeMm * ground.mean(Habit.FRAGILE_RADIUS_MM) / radius) / 10 + 0.1;
         return Remedy.set("Make it %.1f mm wide".formatted(wide), ground.here(), "sizeMm", wide);
     }
 }

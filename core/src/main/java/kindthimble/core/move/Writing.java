@@ -3,18 +3,18 @@ package kindthimble.core.move;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.catalogue.Text;
-import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Across;
 import kindthimble.core.geometry.Box;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
+import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.kitchen.Tip;
 import kindthimble.core.lettering.Letters;
-import kindthimble.core.shop.HouseDefaults;
-import kindthimble.core.shop.Tip;
+import kindthimble.core.words.Refused;
+import kindthimble.core.words.Unit;
 
 /**
  * Piped writing in the shipped face of even strokes. The length of its strokes comes from their outline: a stroke of length L and
@@ -29,15 +29,15 @@ public record Writing(
         @Amount(word = "height", unit = Unit.MM, least = 2, most = 80, usual = USUAL_MM)
         double heightMm,
 
-        @Choice(word = "tip", from = Choice.From.TIPS, usual = HouseDefaults.LINE_TIP)
+        @Choice(word = "tip", from = Choice.From.TIPS, usual = Tip.LINE)
         String tip,
 
         @Amount(
                 word = "count",
                 unit = Unit.SECONDS,
                 least = Consistency.LEAST_MEDIUM_SECONDS,
-                most = HouseDefaults.STIFF_BASE_SECONDS,
-                usual = HouseDefaults.PIPING_SECONDS)
+                most = Consistency.STIFF_SECONDS,
+                habit = Habit.PIPING_SECONDS)
         Double countSeconds,
 
         @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
@@ -70,8 +70,13 @@ public record Writing(
         double stroke = letters.strokeWidthMm();
         Lines along = letters.inset(stroke * MIDDLE_OF_STROKE).edge();
         // The line drawn runs there and back within each stroke; what is piped is the stroke, once.
-        pipe(ground, along, letters.areaMm2() / stroke, HouseDefaults.DRAW, HouseDefaults.WRITING_SECONDS_PER_CM);
-        Tip laidWith = ground.tip(tip, HouseDefaults.LINE_TIP);
+        pipe(
+                ground,
+                along,
+                letters.areaMm2() / stroke,
+                ground.mean(Habit.DRAW),
+                ground.mean(Habit.WRITING_SECONDS_PER_CM));
+        Tip laidWith = ground.tip(tip);
         double finest = laidWith.openingMm();
         if (stroke < finest) {
             double tall = Math.ceil(10 * heightMm * finest / stroke) / 10;
@@ -97,7 +102,7 @@ public record Writing(
         Box box = region.box();
         try {
             return Letters.WRITTEN
-                    .written(text == null || text.isBlank() ? "Hello" : text)
+                    .written(text)
                     .fitted(heightMm, Across.HEIGHT)
                     .moved(box.x() + box.widthMm() / 2, box.y() + box.heightMm() / 2);
         } catch (Refused refused) {

@@ -1,8 +1,8 @@
 package kindthimble.core.pour;
 
 import kindthimble.core.catalogue.Amount;
-import kindthimble.core.catalogue.Unit;
 import kindthimble.core.catalogue.Word;
+import kindthimble.core.words.Unit;
 
 /** How much icing is mixed beyond what the cookies take: the two schools. */
 public sealed interface Allowance {

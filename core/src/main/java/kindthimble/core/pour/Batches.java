@@ -3,11 +3,13 @@ package kindthimble.core.pour;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import kindthimble.core.catalogue.Catalogue;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Ingredient;
-import kindthimble.core.shop.HouseDefaults;
-import kindthimble.core.shop.ShopSettings;
+import kindthimble.core.kitchen.Kitchen;
+import kindthimble.core.kitchen.ShopSettings;
+import kindthimble.core.words.Range;
 
 /**
  * Base split into equal mixer batches. Where a recipe takes whole pieces (eggs), all batches together take a whole number of them, and
@@ -18,22 +20,23 @@ import kindthimble.core.shop.ShopSettings;
  * @param caution what to know, or empty
  */
 record Batches(List<Pour.Batch> list, double surplusGrams, String caution) {
-    private static final int MANY = 6;
-
-    static Batches of(double baseGrams, ShopSettings shop, BaseRecipe recipe) {
+    static Batches of(double baseGrams, Kitchen kitchen) {
+        BaseRecipe recipe = kitchen.recipe();
+        ShopSettings shop = kitchen.shop();
         if (!(baseGrams > 0)) {
             return new Batches(List.of(), 0, "");
         }
-        int count = (int) Math.ceil(baseGrams / (shop.mixerMostGrams() - shop.mixerKeepsGrams()) - 1e-9);
+        int count = (int)
+                Math.ceil(baseGrams / (shop.mean(Habit.MIXER_MOST_GRAMS) - shop.mean(Habit.MIXER_KEEPS_GRAMS)) - 1e-9);
         Double piece = gramsToAPiece(recipe);
         List<Double> sizes = piece == null ? equal(baseGrams, count, shop) : inPieces(baseGrams, count, piece, shop);
-        double wantedEach = baseGrams / sizes.size() + shop.mixerKeepsGrams();
-        double wanted = baseGrams + sizes.size() * shop.mixerKeepsGrams();
+        double wantedEach = baseGrams / sizes.size() + shop.mean(Habit.MIXER_KEEPS_GRAMS);
+        double wanted = baseGrams + sizes.size() * shop.mean(Habit.MIXER_KEEPS_GRAMS);
         double mixed = sizes.stream().mapToDouble(Double::doubleValue).sum();
         List<Pour.Batch> list = new ArrayList<>();
         double surplus = 0;
         for (double size : sizes) {
-            List<Pour.Weighed> weighed = weighed(size, recipe);
+            List<Pour.Weighed> weighed = weighed(size, kitchen);
             double wantedOfIt = wanted * size / mixed;
             list.add(new Pour.Batch(wantedOfIt, weighed));
             // By ingredient, so that the balance of the pour compares two sums made in different ways.
@@ -46,34 +49,36 @@ record Batches(List<Pour.Batch> list, double surplusGrams, String caution) {
     }
 
     private static String caution(double wantedEach, List<Double> sizes, double surplus, ShopSettings shop) {
-        if (sizes.get(0) > shop.mixerMostGrams() + 1e-9) {
+        if (sizes.get(0) > shop.mean(Habit.MIXER_MOST_GRAMS) + 1e-9) {
             return "One whole egg makes %.0f g, more than the mixer's most of %s g. Take another base, or a larger mixer."
-                    .formatted(sizes.get(0), Catalogue.plain(shop.mixerMostGrams()));
+                    .formatted(sizes.get(0), Range.plain(shop.mean(Habit.MIXER_MOST_GRAMS)));
         }
-        if (wantedEach < shop.mixerLeastGrams()) {
+        if (wantedEach < shop.mean(Habit.MIXER_LEAST_GRAMS)) {
             return "The mixer beats no less than %s g well, so %.0f g more base is made than this order takes. Keep the rest in a jar, or mix it together with another order."
-                    .formatted(Catalogue.plain(shop.mixerLeastGrams()), surplus);
+                    .formatted(Range.plain(shop.mean(Habit.MIXER_LEAST_GRAMS)), surplus);
         }
-        return sizes.size() > MANY
+        return sizes.size() > shop.pieces(Habit.MANY_BATCHES)
                 ? "%d batches: that is %.0f minutes at the mixer. Spread them over two days, or borrow a larger one."
-                        .formatted(sizes.size(), sizes.size() * HouseDefaults.BATCH_MINUTES)
+                        .formatted(sizes.size(), sizes.size() * shop.mean(Habit.BATCH_MINUTES))
                 : "";
     }
 
     /** Batches weighed freely: all alike, and at least what the mixer beats well. */
     private static List<Double> equal(double baseGrams, int count, ShopSettings shop) {
-        return Collections.nCopies(count, Math.max(baseGrams / count + shop.mixerKeepsGrams(), shop.mixerLeastGrams()));
+        return Collections.nCopies(
+                count,
+                Math.max(baseGrams / count + shop.mean(Habit.MIXER_KEEPS_GRAMS), shop.mean(Habit.MIXER_LEAST_GRAMS)));
     }
 
     /** Batches of whole pieces: as few pieces as cover what is wanted, handed out evenly, as many batches as the mixer needs for that. */
     private static List<Double> inPieces(double baseGrams, int least, double piece, ShopSettings shop) {
-        int most = Math.max(1, (int) Math.floor(shop.mixerMostGrams() / piece + 1e-9));
-        int fewest = Math.max(1, (int) Math.ceil(shop.mixerLeastGrams() / piece - 1e-9));
+        int most = Math.max(1, (int) Math.floor(shop.mean(Habit.MIXER_MOST_GRAMS) / piece + 1e-9));
+        int fewest = Math.max(1, (int) Math.ceil(shop.mean(Habit.MIXER_LEAST_GRAMS) / piece - 1e-9));
         int count = least;
         int pieces = pieces(baseGrams, count, piece, shop);
         // A batch more leaves a rest more in the mixer; what a piece adds is more than that rest, or no number of
         // batches would do.
-        while (pieces > (long) count * most && piece * most > shop.mixerKeepsGrams()) {
+        while (pieces > (long) count * most && piece * most > shop.mean(Habit.MIXER_KEEPS_GRAMS)) {
             count++;
             pieces = pieces(baseGrams, count, piece, shop);
         }
@@ -86,7 +91,7 @@ record Batches(List<Pour.Batch> list, double surplusGrams, String caution) {
     }
 
     private static int pieces(double baseGrams, int batches, double piece, ShopSettings shop) {
-        return (int) Math.ceil((baseGrams + batches * shop.mixerKeepsGrams()) / piece - 1e-9);
+        return (int) Math.ceil((baseGrams + batches * shop.mean(Habit.MIXER_KEEPS_GRAMS)) / piece - 1e-9);
     }
 
     /** How much base comes of one whole piece; null where all is weighed freely. Of several sorts, the one that comes to most. */
@@ -98,11 +103,12 @@ record Batches(List<Pour.Batch> list, double surplusGrams, String caution) {
                 .orElse(null);
     }
 
-    private static List<Pour.Weighed> weighed(double batchGrams, BaseRecipe recipe) {
+    private static List<Pour.Weighed> weighed(double batchGrams, Kitchen kitchen) {
+        BaseRecipe recipe = kitchen.recipe();
         return recipe.ingredients().stream()
                 .map(i -> {
                     double exact = share(recipe, i) * batchGrams;
-                    double grams = i.pieceGrams() == null ? onScale(exact) : exact;
+                    double grams = i.pieceGrams() == null ? onScale(exact, kitchen.habits()) : exact;
                     int pieces = i.pieceGrams() == null ? 0 : (int) Math.round(exact / i.pieceGrams());
                     return new Pour.Weighed(
                             i.name(), i.role(), grams, pieces, i.gramsPerCup() == null ? 0 : grams / i.gramsPerCup());
@@ -115,10 +121,10 @@ record Batches(List<Pour.Batch> list, double surplusGrams, String caution) {
     }
 
     /** Rounded up to what a kitchen scale can read. */
-    static double onScale(double grams) {
-        double step = grams < HouseDefaults.FINE_SCALE_BELOW_GRAMS
-                ? HouseDefaults.FINE_SCALE_STEP_GRAMS
-                : HouseDefaults.SCALE_STEP_GRAMS;
+    static double onScale(double grams, Habits habits) {
+        double step = grams < habits.mean(Habit.FINE_SCALE_BELOW_GRAMS)
+                ? habits.mean(Habit.FINE_SCALE_STEP_GRAMS)
+                : habits.mean(Habit.SCALE_STEP_GRAMS);
         double rounded = Math.ceil(grams / step - 1e-9) * step;
         return Math.round(rounded * 10) / 10.0;
     }

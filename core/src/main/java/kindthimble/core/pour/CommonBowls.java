@@ -6,15 +6,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import kindthimble.core.colour.Lab;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 
 /**
  * Which colours of several orders come out of one bowl: those that look the same (CIEDE2000 under 1), whatever they are called. Of one
  * name and unlike, they are two bowls, and that is said. The first order leads: its colours keep their keys.
  */
 public final class CommonBowls {
-    /** As near as this no eye tells two icings apart. */
-    public static final double SAME_DELTA_E = 1;
-
     private final Map<String, Bowl> bowls = new LinkedHashMap<>();
     private final Map<String, Map<String, String>> bowlOf = new HashMap<>();
     private final Map<String, String> letDowns = new LinkedHashMap<>();
@@ -63,13 +62,17 @@ public final class CommonBowls {
 
     private record Seen(String name, Lab look, String bowl) {}
 
-    private CommonBowls() {}
+    private final double sameDeltaE;
+
+    private CommonBowls(double sameDeltaE) {
+        this.sameDeltaE = sameDeltaE;
+    }
 
     /**
      * @param orders the leading one first
      */
-    public static CommonBowls of(List<OfOrder> orders) {
-        CommonBowls common = new CommonBowls();
+    public static CommonBowls of(List<OfOrder> orders, Habits habits) {
+        CommonBowls common = new CommonBowls(habits.mean(Habit.SAME_DELTA_E));
         for (int i = 0; i < orders.size(); i++) {
             common.add(orders.get(i), i == 0);
         }
@@ -102,7 +105,7 @@ public final class CommonBowls {
 
     private String found(OfOrder order, Colour colour, List<Seen> before) {
         Seen nearest = null;
-        double least = SAME_DELTA_E;
+        double least = sameDeltaE;
         for (Seen one : before) {
             double apart = colour.look().differenceTo(one.look());
             if (apart < least) {

@@ -5,10 +5,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.mark.Icing;
-import kindthimble.core.shop.ShopSettings;
 
 /**
  * What has come about since a plan was frozen, and what is still to be mixed for it.
@@ -48,7 +47,7 @@ public record Difference(
      * @param shop the shop's numbers of then
      * @param recipe the base of then
      */
-    public static Difference between(Pour frozen, Pour now, ShopSettings shop, BaseRecipe recipe) {
+    public static Difference between(Pour frozen, Pour now, Kitchen kitchen) {
         Map<String, Pour.Bowl> before = byColour(frozen);
         Map<String, Pour.Bowl> all = byColour(now);
         List<Demand.OfColour> missing = new ArrayList<>();
@@ -69,9 +68,9 @@ public record Difference(
             }
         }
         // The spare is in what is missing already.
-        Pour topUp = new Pouring(shop, recipe, new Allowance.Flat(0), tintedLike(now)).of(new Demand(0, 0, missing));
+        Pour topUp = new Pouring(kitchen, new Allowance.Flat(0), tintedLike(now)).of(new Demand(0, 0, missing));
         double more = topUp.baseGrams() - frozen.balance().surplusGrams();
-        Batches batches = Batches.of(Math.max(0, more), shop, recipe);
+        Batches batches = Batches.of(Math.max(0, more), kitchen);
         return new Difference(
                 colours,
                 now.bowls().size() - frozen.bowls().size(),

@@ -4,7 +4,8 @@ import java.util.Map;
 import java.util.Optional;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 
 /**
  * Icing left over from before that goes into a bowl.
@@ -16,10 +17,10 @@ import kindthimble.core.shop.HouseDefaults;
  */
 public record Jar(String id, String colour, double grams, double countSeconds) {
 
-    /** Key of the bowl whose colour left-over icing has: the one that looks nearest, up to a CIEDE2000 of 2. */
-    public static Optional<String> bowlFor(Lab look, Palette bowls) {
+    /** Key of the bowl whose colour left-over icing has: the one that looks nearest, as far as a jar may differ. */
+    public static Optional<String> bowlFor(Lab look, Palette bowls, Habits habits) {
         String best = null;
-        double least = HouseDefaults.JAR_FITS_DELTA_E;
+        double least = habits.mean(Habit.JAR_FITS_DELTA_E);
         for (Map.Entry<String, Lab> colour : bowls.colours().entrySet()) {
             double apart = look.differenceTo(colour.getValue());
             if (apart <= least) {

@@ -9,10 +9,12 @@ import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
+import kindthimble.core.kitchen.Kitchen;
 
 /**
- * Which bowls are worth joining: pairs of colours nearer than CIEDE2000 5, and bowls of less than 25 g with the colour nearest to
+ * Which bowls are worth joining: pairs of colours that are near twins, and tiny bowls with the colour nearest to
  * theirs. Each is weighed by pouring the order once more with the two joined.
  */
 public final class Joining {
@@ -38,11 +40,13 @@ public final class Joining {
 
     /**
      * @param pour as it is
-     * @param palette how the colours look
+     * @param kitchen with how the colours look
      * @param poured the pour with the first colour joined into the second
      * @return what saves anything, the most grams first
      */
-    public static List<Advice> of(Pour pour, Palette palette, BiFunction<String, String, Pour> poured) {
+    public static List<Advice> of(Pour pour, Kitchen kitchen, BiFunction<String, String, Pour> poured) {
+        Palette palette = kitchen.palette();
+        Habits habits = kitchen.habits();
         Map<String, Pour.Bowl> bowls = pour.bowls().stream().collect(Collectors.toMap(Pour.Bowl::colour, b -> b));
         List<Advice> advice = new ArrayList<>();
         for (Pour.Bowl small : pour.bowls()) {
@@ -62,7 +66,8 @@ public final class Joining {
                 continue;
             }
             double apart = look.differenceTo(palette.colours().get(into.colour()));
-            if (apart < HouseDefaults.NEAR_TWINS_DELTA_E || small.cookiesGrams() < HouseDefaults.TINY_BOWL_GRAMS) {
+            if (apart < habits.mean(Habit.NEAR_TWINS_DELTA_E)
+                    || small.cookiesGrams() < habits.mean(Habit.TINY_BOWL_GRAMS)) {
                 Pour joined = poured.apply(small.colour(), into.colour());
                 double saved = pour.balance().inGrams()
                         - pour.balance().surplusGrams()
@@ -75,13 +80,13 @@ public final class Joining {
                             apart,
                             saved,
                             pour.bags() - joined.bags(),
-                            Minutes.of(pour) - Minutes.of(joined),
+                            Minutes.of(pour, habits) - Minutes.of(joined, habits),
                             List.copyOf(designs(bowls.get(small.colour())))));
                 }
             }
         }
         // A near twin is worth more than a tiny bowl of quite another colour.
-        advice.sort(Comparator.comparing((Advice a) -> a.deltaE() >= HouseDefaults.NEAR_TWINS_DELTA_E)
+        advice.sort(Comparator.comparing((Advice a) -> a.deltaE() >= habits.mean(Habit.NEAR_TWINS_DELTA_E))
                 .thenComparing(Comparator.comparingDouble(Advice::gramsSaved).reversed()));
         return advice;
     }

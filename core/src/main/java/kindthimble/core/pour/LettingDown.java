@@ -6,16 +6,15 @@ import java.util.List;
 import java.util.Map;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
+import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.tint.Shade;
 import kindthimble.core.tint.TintRecipe;
 import kindthimble.core.tint.WhiteIcing;
 
 /** Which light bowls are worth letting down from a darker one by weight, instead of tinting them on their own. */
 public final class LettingDown {
-    /** As near as this, a let-down is what is wanted; or nearer than the recipe of its own (kitchen practice). */
-    private static final double NEAR = 2;
-
     /** Less of a dark bowl than this is white (kitchen practice). */
     private static final double LEAST_SHARE = 0.02;
 
@@ -44,11 +43,13 @@ public final class LettingDown {
 
     /**
      * @param pour as it is
-     * @param palette how the colours shall look
+     * @param kitchen with how the colours shall look
      * @param tinted what is known of each bowl that is tinted on its own, by its key
      * @return the nearest mother of each light bowl that has one, the best first
      */
-    public static List<Advice> of(Pour pour, Palette palette, Map<String, Tinted> tinted, WhiteIcing white) {
+    public static List<Advice> of(Pour pour, Kitchen kitchen, Map<String, Tinted> tinted, WhiteIcing white) {
+        Palette palette = kitchen.palette();
+        double near = kitchen.mean(Habit.LET_DOWN_DELTA_E);
         List<Advice> advice = new ArrayList<>();
         for (Pour.Bowl light : pour.bowls()) {
             Lab target = palette.colours().get(light.colour());
@@ -63,8 +64,9 @@ public final class LettingDown {
             pour.bowls().stream()
                     .filter(mother -> mother != light && mother.letDown() == null && isDarker(mother, target, palette))
                     .filter(mother -> tinted.containsKey(mother.colour()))
-                    .map(mother -> advice(light, own, mother, target, tinted.get(mother.colour()), white))
-                    .filter(one -> one.shade().deltaE() <= Math.max(NEAR, one.ownDeltaE()))
+                    .map(mother ->
+                            advice(light, own, mother, target, tinted.get(mother.colour()), white, kitchen.habits()))
+                    .filter(one -> one.shade().deltaE() <= Math.max(near, one.ownDeltaE()))
                     .filter(one -> one.shade().share() >= LEAST_SHARE)
                     .min(Comparator.comparingDouble(one -> one.shade().deltaE()))
                     .ifPresent(advice::add);
@@ -79,7 +81,13 @@ public final class LettingDown {
     }
 
     private static Advice advice(
-            Pour.Bowl light, Tinted own, Pour.Bowl mother, Lab target, Tinted mothers, WhiteIcing white) {
+            Pour.Bowl light,
+            Tinted own,
+            Pour.Bowl mother,
+            Lab target,
+            Tinted mothers,
+            WhiteIcing white,
+            Habits habits) {
         Shade shade = Shade.nearest(mothers.rested(), white, target);
         double motherGel = mothers.recipe().gelPercent() / 100;
         return new Advice(
@@ -88,6 +96,6 @@ public final class LettingDown {
                 shade,
                 own.recipe().deltaE(),
                 own.recipe().gelGrams() - shade.share() * light.mixedGrams() * motherGel,
-                HouseDefaults.TINT_MINUTES - HouseDefaults.LET_DOWN_MINUTES);
+                habits.mean(Habit.TINT_MINUTES) - habits.mean(Habit.LET_DOWN_MINUTES));
     }
 }

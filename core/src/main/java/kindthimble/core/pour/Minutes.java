@@ -1,37 +1,38 @@
 package kindthimble.core.pour;
 
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 import kindthimble.core.mark.Icing;
-import kindthimble.core.shop.HouseDefaults;
 
 /** Hands on a pour: batches, bowls, consistencies and bags, by the minutes of each. */
 public final class Minutes {
     private Minutes() {}
 
     /** All of a pour. */
-    public static double of(Pour pour) {
-        return pour.batches().size() * HouseDefaults.BATCH_MINUTES
-                + pour.bowls().stream().mapToDouble(Minutes::of).sum();
+    public static double of(Pour pour, Habits habits) {
+        return pour.batches().size() * habits.mean(Habit.BATCH_MINUTES)
+                + pour.bowls().stream().mapToDouble(bowl -> of(bowl, habits)).sum();
     }
 
     /** One bowl: made up, thinned and bagged. */
-    public static double of(Pour.Bowl bowl) {
-        return making(bowl)
-                + bowl.fromJars().size() * HouseDefaults.JAR_MINUTES
+    public static double of(Pour.Bowl bowl, Habits habits) {
+        return making(bowl, habits)
+                + bowl.fromJars().size() * habits.mean(Habit.JAR_MINUTES)
                 + bowl.portions().stream()
-                        .mapToDouble(p -> HouseDefaults.THIN_MINUTES + bags(p))
+                        .mapToDouble(p -> habits.mean(Habit.THIN_MINUTES) + bags(p, habits))
                         .sum();
     }
 
     /** To divide a bowl off and bring it to its colour. */
-    static double making(Pour.Bowl bowl) {
+    static double making(Pour.Bowl bowl, Habits habits) {
         if (bowl.letDown() != null) {
-            return HouseDefaults.LET_DOWN_MINUTES;
+            return habits.mean(Habit.LET_DOWN_MINUTES);
         }
-        return bowl.untinted() ? HouseDefaults.DIVIDE_MINUTES : HouseDefaults.TINT_MINUTES;
+        return bowl.untinted() ? habits.mean(Habit.DIVIDE_MINUTES) : habits.mean(Habit.TINT_MINUTES);
     }
 
-    static double bags(Pour.Portion portion) {
+    static double bags(Pour.Portion portion, Habits habits) {
         boolean filled = portion.vessel() == Icing.Vessel.BAG || portion.vessel() == Icing.Vessel.BOTTLE;
-        return filled ? portion.bags() * HouseDefaults.BAG_MINUTES : 0;
+        return filled ? portion.bags() * habits.mean(Habit.BAG_MINUTES) : 0;
     }
 }

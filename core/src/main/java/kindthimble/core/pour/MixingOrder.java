@@ -5,7 +5,9 @@ import java.util.Comparator;
 import java.util.List;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
+import kindthimble.core.kitchen.Kitchen;
 
 /**
  * In what order a pour is mixed: the base first; then the bowls are divided off and tinted, the darkest first, since it deepens while
@@ -52,11 +54,12 @@ public final class MixingOrder {
             double coveredGrams) {}
 
     /** All steps of a pour. */
-    public static List<Step> of(Pour pour, Palette palette) {
+    public static List<Step> of(Pour pour, Kitchen kitchen) {
+        Habits habits = kitchen.habits();
         List<Step> steps = new ArrayList<>();
         double made = 0;
         for (Pour.Batch batch : pour.batches()) {
-            steps.add(new Step(Doing.MIX, null, -1, batch.madeGrams(), 0, 0, HouseDefaults.BATCH_MINUTES, made));
+            steps.add(new Step(Doing.MIX, null, -1, batch.madeGrams(), 0, 0, habits.mean(Habit.BATCH_MINUTES), made));
             made += batch.madeGrams();
         }
         double jars = pour.bowls().stream()
@@ -67,7 +70,7 @@ public final class MixingOrder {
         // A mother bowl comes before what is let down from it, whatever the palette says.
         List<Pour.Bowl> bowls = pour.bowls().stream()
                 .sorted(Comparator.comparing((Pour.Bowl bowl) -> bowl.letDown() != null)
-                        .thenComparingDouble(bowl -> lightness(bowl, palette)))
+                        .thenComparingDouble(bowl -> lightness(bowl, kitchen.palette())))
                 .toList();
         for (Pour.Bowl bowl : bowls) {
             if (divided(bowl) < LEAST_GRAMS) {
@@ -82,7 +85,7 @@ public final class MixingOrder {
                     inHand,
                     0,
                     0,
-                    Minutes.making(bowl),
+                    Minutes.making(bowl, habits),
                     Math.max(0, waiting - inHand)));
         }
         for (Pour.Bowl bowl : bowls) {
@@ -96,7 +99,7 @@ public final class MixingOrder {
                             jar.grams(),
                             0,
                             0,
-                            HouseDefaults.JAR_MINUTES,
+                            habits.mean(Habit.JAR_MINUTES),
                             Math.max(0, waiting - jar.grams())));
                 }
                 waiting += rung.waterGrams() + rung.sugarGrams();
@@ -108,10 +111,10 @@ public final class MixingOrder {
                         taken,
                         rung.waterGrams(),
                         rung.sugarGrams(),
-                        HouseDefaults.THIN_MINUTES,
+                        habits.mean(Habit.THIN_MINUTES),
                         Math.max(0, waiting - taken)));
                 waiting -= taken;
-                if (Minutes.bags(portion) > 0) {
+                if (Minutes.bags(portion, habits) > 0) {
                     steps.add(new Step(
                             Doing.BAG,
                             bowl.colour(),
@@ -119,7 +122,7 @@ public final class MixingOrder {
                             taken,
                             0,
                             0,
-                            Minutes.bags(portion),
+                            Minutes.bags(portion, habits),
                             Math.max(0, waiting)));
                 }
             }

@@ -8,11 +8,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.kitchen.Kitchen;
+import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.mark.Icing;
-import kindthimble.core.shop.HouseDefaults;
-import kindthimble.core.shop.ShopSettings;
 import kindthimble.core.tint.Gel;
 
 /**
@@ -26,6 +27,7 @@ import kindthimble.core.tint.Gel;
 public final class Pouring {
     static final double SAME_COUNT = 1e-9;
 
+    private final Kitchen kitchen;
     private final ShopSettings shop;
     private final BaseRecipe recipe;
     private final Allowance allowance;
@@ -64,13 +66,14 @@ public final class Pouring {
      */
     public record LetDown(String mother, double share) {}
 
-    public Pouring(ShopSettings shop, BaseRecipe recipe, Allowance allowance) {
-        this(shop, recipe, allowance, Wishes.NONE);
+    public Pouring(Kitchen kitchen, Allowance allowance) {
+        this(kitchen, allowance, Wishes.NONE);
     }
 
-    public Pouring(ShopSettings shop, BaseRecipe recipe, Allowance allowance, Wishes wishes) {
-        this.shop = shop;
-        this.recipe = recipe;
+    public Pouring(Kitchen kitchen, Allowance allowance, Wishes wishes) {
+        this.kitchen = kitchen;
+        this.shop = kitchen.shop();
+        this.recipe = kitchen.recipe();
         this.allowance = allowance;
         this.wishes = wishes;
     }
@@ -78,24 +81,24 @@ public final class Pouring {
     /**
      * The whole pour; empty lists when nothing is wanted.
      *
-     * @throws kindthimble.core.catalogue.Refused when the base can't be brought to a consistency that is wanted
+     * @throws kindthimble.core.words.Refused when the base can't be brought to a consistency that is wanted
      */
     public Pour of(Demand demand) {
-        Gear gear = new Gear(coupled(demand), shop.bottles());
+        Gear gear = new Gear(coupled(demand), shop.pieces(Habit.BOTTLES));
         Families families = new Families(demand, wishes);
-        Spare spare = new Spare(shop, demand);
+        Spare spare = new Spare(kitchen.habits(), demand);
         double[] spareGrams = allowance.grams(demand, spare);
         List<Pour.Bowl> own = new ArrayList<>();
         for (int i = 0; i < spareGrams.length; i++) {
             Demand.OfColour colour = demand.colours().get(i);
             if (wishes.apart().contains(colour.colour())) {
-                spareGrams[i] = Math.max(spareGrams[i], spare.gramsAtRisk(colour, HouseDefaults.RISK_SET_APART));
+                spareGrams[i] = Math.max(spareGrams[i], spare.gramsAtRisk(colour, shop.mean(Habit.RISK_SET_APART)));
             }
             own.add(bowl(colour, spareGrams[i], spare, gear, families.gelShare(colour.colour())));
         }
         List<Pour.Bowl> bowls = families.shared(own);
         double baseGrams = bowls.stream().mapToDouble(Pour.Bowl::mixedGrams).sum();
-        Batches batches = Batches.of(baseGrams, shop, recipe);
+        Batches batches = Batches.of(baseGrams, kitchen);
         return new Pour(
                 demand.cookies(),
                 demand.spares(),
@@ -124,7 +127,7 @@ public final class Pouring {
                 .flatMap(colour -> colour.portions().stream())
                 .filter(portion -> portion.tips().size() > 1)
                 .sorted(Comparator.comparingInt(portion -> -portion.tips().size()))
-                .limit(shop.couplers())
+                .limit(shop.pieces(Habit.COUPLERS))
                 .collect(Collectors.toCollection(() -> Collections.newSetFromMap(new IdentityHashMap<>())));
     }
 
@@ -133,8 +136,8 @@ public final class Pouring {
         for (Demand.Portion portion : colour.portions()) {
             portions.add(portion(portion, spareGrams * portion.grams() / colour.grams(), gear, gelShare));
         }
-        double base =
-                portions.stream().mapToDouble(Pour.Portion::baseGrams).sum() + shop.bowlKeepsGrams() / (1 + gelShare);
+        double base = portions.stream().mapToDouble(Pour.Portion::baseGrams).sum()
+                + shop.mean(Habit.BOWL_KEEPS_GRAMS) / (1 + gelShare);
         List<Pour.FromJar> fromJars = fromJars(colour.colour(), portions, gelShare);
         double mixed =
                 base - fromJars.stream().mapToDouble(Pour.FromJar::baseGrams).sum();
@@ -151,7 +154,7 @@ public final class Pouring {
                 spare.sigmaGrams(colour),
                 spareGrams,
                 spare.riskLeft(colour, spareGrams),
-                shop.bowlKeepsGrams(),
+                shop.mean(Habit.BOWL_KEEPS_GRAMS),
                 fromJars,
                 portions);
     }
@@ -195,7 +198,7 @@ public final class Pouring {
     }
 
     /** Takes bottles for what floods without a tip, as far as the shop's bottles go. */
-    private static boolean bottled(Demand.Portion portion, double wanted, double keptInEach, Gear gear) {
+    private boolean bottled(Demand.Portion portion, double wanted, double keptInEach, Gear gear) {
         if (portion.vessel() != Icing.Vessel.BAG
                 || !portion.tips().isEmpty()
                 || portion.consistency().state() != Consistency.State.FLOOD) {
@@ -217,9 +220,11 @@ public final class Pouring {
         boolean bag = vessel == Icing.Vessel.BAG;
         // Without a coupler each tip needs a bag of its own.
         int least = bag && !coupler ? Math.max(1, portion.tips().size()) : 1;
-        int small = Math.max(least, fillings(vessel, shop.bagFillGrams(), wanted, keptInEach));
-        boolean hasLarge = bag && shop.largeBagFillGrams() > shop.bagFillGrams();
-        int large = hasLarge ? Math.max(least, fillings(vessel, shop.largeBagFillGrams(), wanted, keptInEach)) : small;
+        int small = Math.max(least, fillings(vessel, shop.mean(Habit.BAG_FILL_GRAMS), wanted, keptInEach));
+        boolean hasLarge = bag && shop.mean(Habit.LARGE_BAG_FILL_GRAMS) > shop.mean(Habit.BAG_FILL_GRAMS);
+        int large = hasLarge
+                ? Math.max(least, fillings(vessel, shop.mean(Habit.LARGE_BAG_FILL_GRAMS), wanted, keptInEach))
+                : small;
         int bags = Math.min(small, large);
         double finished = wanted + bags * keptInEach;
         Stirred stirred = stirred(portion.consistency(), gelShare);
@@ -239,7 +244,7 @@ public final class Pouring {
                 finished / bags,
                 large < small,
                 coupler,
-                bag && portion.tips().isEmpty() ? HouseDefaults.CUT_MM : 0,
+                bag && portion.tips().isEmpty() ? shop.mean(Habit.CUT_MM) : 0,
                 portion.tips(),
                 portion.drinks(),
                 portion.dipBowls());
@@ -264,18 +269,21 @@ public final class Pouring {
 
     private double keptInEach(Demand.Portion portion) {
         return switch (portion.vessel()) {
-            case BAG, BOTTLE -> portion.tips().isEmpty() ? shop.tiplessBagKeepsGrams() : shop.tippedBagKeepsGrams();
-            case DIP_BOWL -> shop.dipBowlKeepsGrams() * portion.dipBowls();
-            case SCRAPER, SPATULA -> shop.scraperKeepsGrams();
+            case BAG, BOTTLE ->
+                portion.tips().isEmpty()
+                        ? shop.mean(Habit.TIPLESS_BAG_KEEPS_GRAMS)
+                        : shop.mean(Habit.TIPPED_BAG_KEEPS_GRAMS);
+            case DIP_BOWL -> shop.mean(Habit.DIP_BOWL_KEEPS_GRAMS) * portion.dipBowls();
+            case SCRAPER, SPATULA -> shop.mean(Habit.SCRAPER_KEEPS_GRAMS);
         };
     }
 
     /** Bags filled, or loads of the scraper; one bowl for dipping or for the spatula holds all. */
-    private static int fillings(Icing.Vessel vessel, double bagFillGrams, double wantedGrams, double keptInEach) {
+    private int fillings(Icing.Vessel vessel, double bagFillGrams, double wantedGrams, double keptInEach) {
         double most = switch (vessel) {
             case BAG -> bagFillGrams - keptInEach;
-            case BOTTLE -> HouseDefaults.BOTTLE_FILL_GRAMS - keptInEach;
-            case SCRAPER -> HouseDefaults.SCRAPER_LOAD_GRAMS;
+            case BOTTLE -> shop.mean(Habit.BOTTLE_FILL_GRAMS) - keptInEach;
+            case SCRAPER -> shop.mean(Habit.SCRAPER_LOAD_GRAMS);
             case DIP_BOWL, SPATULA -> Double.POSITIVE_INFINITY;
         };
         return (int) Math.max(1, Math.ceil(wantedGrams / most - 1e-9));
@@ -316,7 +324,7 @@ public final class Pouring {
                 spareSum,
                 bags,
                 bowlsKeep,
-                batches.list().size() * shop.mixerKeepsGrams(),
+                batches.list().size() * shop.mean(Habit.MIXER_KEEPS_GRAMS),
                 batches.surplusGrams());
     }
 }

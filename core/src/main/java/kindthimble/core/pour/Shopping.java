@@ -6,22 +6,16 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Ingredient;
+import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Supply;
-import kindthimble.core.shop.HouseDefaults;
 
 /** What a pour takes from the shelf, and what is to be bought for it, in packs. */
 public final class Shopping {
-    /** Bags are sold by the roll, boxes by the bundle (kitchen practice). */
-    private static final double BAGS_IN_A_PACK = 100;
-
-    private static final double BOXES_IN_A_PACK = 25;
-
-    /** Of a sheet of A4 what lies inside its margins. */
-    private static final double FILM_SHEET_CM2 = 19 * 27.7;
-
     private Shopping() {}
 
     /** What an amount counts. */
@@ -104,12 +98,12 @@ public final class Shopping {
      * @param colours the name of a colour, by its key
      */
     public static List<ToBuy> supplies(
-            List<Supply> supplies, Map<String, Double> shelf, UnaryOperator<String> colours) {
+            List<Supply> supplies, Map<String, Double> shelf, UnaryOperator<String> colours, Habits habits) {
         return supplies.stream()
                 .map(one -> {
                     String word = one.sort().word();
                     String name = one.colour() == null ? word : word + ", " + colours.apply(one.colour());
-                    return line(name, measure(one.sort()), counted(one), shelf, 0, null);
+                    return line(name, measure(one.sort()), counted(one, habits), shelf, 0, null);
                 })
                 .toList();
     }
@@ -124,20 +118,22 @@ public final class Shopping {
     }
 
     /** Markers are bought whole, and so are sheets; what is weighed goes by tenths. */
-    private static double counted(Supply supply) {
+    private static double counted(Supply supply, Habits habits) {
         return switch (supply.sort().measure()) {
             case PIECES -> Math.ceil(supply.amount() - 1e-9);
-            case METRES -> Math.ceil(supply.amount() / HouseDefaults.MARKER_METRES);
-            case SQUARE_CM -> Math.ceil(supply.amount() / FILM_SHEET_CM2);
+            case METRES -> Math.ceil(supply.amount() / habits.mean(Habit.MARKER_METRES));
+            case SQUARE_CM -> Math.ceil(supply.amount() / habits.mean(Habit.FILM_SHEET_CM2));
             case GRAMS, MILLILITRES -> Math.ceil(supply.amount() * 10 - 1e-9) / 10;
         };
     }
 
     /**
      * @param shelf amounts by name, in grams or pieces
-     * @param cookiesPerBox cookies to a box; 0 for no boxes
      */
-    public static List<ToBuy> of(Pour pour, BaseRecipe recipe, Map<String, Double> shelf, int cookiesPerBox) {
+    public static List<ToBuy> of(Pour pour, Kitchen kitchen, Map<String, Double> shelf) {
+        BaseRecipe recipe = kitchen.recipe();
+        double bagsInAPack = kitchen.mean(Habit.BAGS_IN_A_PACK);
+        double cookiesPerBox = kitchen.mean(Habit.COOKIES_PER_BOX);
         Map<String, Double> weighed = new LinkedHashMap<>();
         pour.batches()
                 .forEach(batch -> batch.weighed().forEach(w -> weighed.merge(w.ingredient(), w.grams(), Double::sum)));
@@ -155,28 +151,29 @@ public final class Shopping {
                 lines.add(line(ingredient.name(), Measure.GRAMS, needed, shelf, pack, price));
             }
         }
-        bags(pour, false, "bags", shelf, lines);
-        bags(pour, true, "large bags", shelf, lines);
+        bags(pour, false, "bags", bagsInAPack, shelf, lines);
+        bags(pour, true, "large bags", bagsInAPack, shelf, lines);
         if (cookiesPerBox > 0 && pour.cookies() > 0) {
             lines.add(line(
                     "boxes",
                     Measure.PIECES,
-                    Math.ceil((double) pour.cookies() / cookiesPerBox),
+                    Math.ceil(pour.cookies() / cookiesPerBox),
                     shelf,
-                    BOXES_IN_A_PACK,
+                    kitchen.mean(Habit.BOXES_IN_A_PACK),
                     null));
         }
         return lines;
     }
 
-    private static void bags(Pour pour, boolean large, String name, Map<String, Double> shelf, List<ToBuy> lines) {
+    private static void bags(
+            Pour pour, boolean large, String name, double inAPack, Map<String, Double> shelf, List<ToBuy> lines) {
         int bags = pour.bowls().stream()
                 .flatMap(bowl -> bowl.portions().stream())
                 .filter(p -> p.vessel() == Icing.Vessel.BAG && p.largeBags() == large)
                 .mapToInt(Pour.Portion::bags)
                 .sum();
         if (bags > 0) {
-            lines.add(line(name, Measure.PIECES, bags, shelf, BAGS_IN_A_PACK, null));
+            lines.add(line(name, Measure.PIECES, bags, shelf, inAPack, null));
         }
     }
 

@@ -2,7 +2,8 @@ package kindthimble.core.pour;
 
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
-import kindthimble.core.shop.ShopSettings;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 import org.hipparchus.analysis.solvers.BrentSolver;
 
 /**
@@ -30,9 +31,9 @@ public final class Spare {
      * @param shop whose figures of variation count
      * @param demand the colours of the order, each a bowl
      */
-    Spare(ShopSettings shop, Demand demand) {
-        cookieVariation = shop.cookieVariationPercent() / 100;
-        dayVariation = shop.dayVariationPercent() / 100;
+    Spare(Habits habits, Demand demand) {
+        cookieVariation = habits.mean(Habit.COOKIE_VARIATION_PERCENT) / 100;
+        dayVariation = habits.mean(Habit.DAY_VARIATION_PERCENT) / 100;
         colours = demand.colours();
     }
 

@@ -6,8 +6,8 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.mark.Icing;
-import kindthimble.core.shop.ShopSettings;
 
 /**
  * A tip that is wanted in more bags than the shop has of it: it goes from bag to bag, washed between.

@@ -24,12 +24,13 @@ final class Hints {
      * @param nearest CIEDE2000 of these gels in any amount
      * @param lifted the same with twice as much gel as is wise
      */
-    static List<Tinting.Hint> of(Lab target, double baseGrams, TintRecipe recipe, double nearest, double lifted) {
+    static List<Tinting.Hint> of(
+            Lab target, double baseGrams, double mostGelShare, TintRecipe recipe, double nearest, double lifted) {
         List<Tinting.Hint> hints = new ArrayList<>();
         boolean none = recipe.doses().isEmpty();
-        boolean lessThanADab = TintSolver.MOST_GEL_SHARE * baseGrams < Gel.DAB_GRAMS && recipe.deltaE() > NEAR;
+        boolean lessThanADab = mostGelShare * baseGrams < Gel.DAB_GRAMS && recipe.deltaE() > NEAR;
         boolean tooSmall = lessThanADab || recipe.deltaE() > nearest + CLEARLY && recipe.deltaE() > CLEARLY * 1.5;
-        boolean full = recipe.gelPercent() > 0.9 * 100 * TintSolver.MOST_GEL_SHARE;
+        boolean full = recipe.gelPercent() > 0.9 * 100 * mostGelShare;
         if (none && recipe.deltaE() <= NEAR && !tooSmall) {
             hints.add(
                     new Tinting.Hint(

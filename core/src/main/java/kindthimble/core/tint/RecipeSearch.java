@@ -38,12 +38,12 @@ final class RecipeSearch {
     private double nearest = Double.POSITIVE_INFINITY;
     private double liftedDeltaE = Double.POSITIVE_INFINITY;
 
-    RecipeSearch(WhiteIcing white, List<Gel> gels, Lab target, double baseGrams, int mostGels) {
+    RecipeSearch(WhiteIcing white, List<Gel> gels, Lab target, double baseGrams, double mostGelShare, int mostGels) {
         this.target = target;
         this.mostGels = mostGels;
         this.gels = gels;
         blend = new Blend(white, gels);
-        dabs = new WholeDabs(target, blend, gels, baseGrams, mostGels);
+        dabs = new WholeDabs(target, blend, gels, baseGrams, mostGelShare, mostGels);
         dropsPerDab = dabs.dropsPerDab();
         descent = new Descent(blend, new Nearness(target), dabs.mostDabs() * dropsPerDab);
         all = IntStream.range(0, gels.size()).toArray();

@@ -6,18 +6,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import kindthimble.core.colour.Lab;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 
 /**
  * Finds the recipe for a bowl: at most three gels in whole drops and dabs whose colour, dried and rested, is nearest to the wanted one
  * by CIEDE2000. Holds no state between calls; safe for use by many threads.
  */
 public final class TintSolver {
-    /** More gel than this by weight tastes bitter, bleeds and may not set (kitchen practice). */
-    public static final double MOST_GEL_SHARE = 0.03;
-
-    /** A recipe of fewer gels is shown up to this much farther away (kitchen practice). */
-    public static final double FEWER_GELS_WORTH = 0.5;
-
     static final int MOST_GELS = 3;
 
     /** What counts as black, how neutral it should be, and what that is worth in CIEDE2000 (kitchen practice). */
@@ -31,13 +27,18 @@ public final class TintSolver {
 
     private final WhiteIcing white;
     private final List<Gel> gels;
+    private final double mostGelShare;
+    private final double fewerGelsWorth;
 
     /**
      * @param white the icing that is tinted
      * @param gels at hand
+     * @param habits with how much gel a bowl may take
      */
-    public TintSolver(WhiteIcing white, List<Gel> gels) {
+    public TintSolver(WhiteIcing white, List<Gel> gels, Habits habits) {
         this.white = white;
+        this.mostGelShare = habits.mean(Habit.MOST_GEL_PERCENT) / 100;
+        this.fewerGelsWorth = habits.mean(Habit.FEWER_GELS_WORTH);
         this.gels = List.copyOf(gels);
     }
 
@@ -49,16 +50,15 @@ public final class TintSolver {
      * @param mostGels 1 to 3
      */
     public Tinting solve(Lab target, double baseGrams, int mostGels) {
-        RecipeSearch search =
-                new RecipeSearch(white, gels, target, baseGrams, Math.max(1, Math.min(MOST_GELS, mostGels)));
+        RecipeSearch search = search(target, baseGrams, mostGels);
         List<WholeDabs.Candidate> found = search.run();
         WholeDabs.Candidate best = found.get(0);
         WholeDabs.Candidate shown = found.stream()
-                .filter(candidate -> candidate.deltaE() <= best.deltaE() + FEWER_GELS_WORTH)
+                .filter(candidate -> candidate.deltaE() <= best.deltaE() + fewerGelsWorth)
                 .min(Comparator.comparingInt(WholeDabs.Candidate::size)
                         .thenComparingDouble(WholeDabs.Candidate::deltaE))
                 .orElse(best);
-        WholeDabs.Candidate simple = search.dabs().inWholeDrops(shown, best.deltaE() + FEWER_GELS_WORTH);
+        WholeDabs.Candidate simple = search.dabs().inWholeDrops(shown, best.deltaE() + fewerGelsWorth);
         List<TintRecipe> alternatives = new ArrayList<>();
         if (shown != best || simple != shown) {
             alternatives.add(recipe(best, target, baseGrams));
@@ -75,7 +75,7 @@ public final class TintSolver {
         return new Tinting(
                 recipe,
                 alternatives,
-                Hints.of(target, baseGrams, recipe, search.nearestInAnyAmount(), search.lifted()));
+                Hints.of(target, baseGrams, mostGelShare, recipe, search.nearestInAnyAmount(), search.lifted()));
     }
 
     /**
@@ -90,17 +90,17 @@ public final class TintSolver {
         }
         for (double lighter = LIGHTER_STEP; lighter <= MOST_LIGHTER; lighter += LIGHTER_STEP) {
             Lab sameHue = new Lab(target.l() + lighter, target.a(), target.b());
-            TintRecipe other = recipe(
-                    new RecipeSearch(white, gels, sameHue, baseGrams, Math.max(1, Math.min(MOST_GELS, mostGels)))
-                            .run()
-                            .get(0),
-                    target,
-                    baseGrams);
+            TintRecipe other = recipe(search(sameHue, baseGrams, mostGels).run().get(0), target, baseGrams);
             if (off(other, target) <= NEUTRAL && other.deltaE() <= nearest.deltaE() + WORTH_NEUTRAL) {
                 return other;
             }
         }
         return nearest;
+    }
+
+    private RecipeSearch search(Lab target, double baseGrams, int mostGels) {
+        return new RecipeSearch(
+                white, gels, target, baseGrams, mostGelShare, Math.max(1, Math.min(MOST_GELS, mostGels)));
     }
 
     /** How far a recipe's hue is from what is wanted, whatever its lightness. */

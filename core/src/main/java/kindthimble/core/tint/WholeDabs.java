@@ -58,13 +58,13 @@ final class WholeDabs {
     private final Map<Long, Candidate> bySet = new HashMap<>();
     private double best = Double.POSITIVE_INFINITY;
 
-    WholeDabs(Lab target, Blend blend, List<Gel> gels, double baseGrams, int mostGels) {
+    WholeDabs(Lab target, Blend blend, List<Gel> gels, double baseGrams, double mostGelShare, int mostGels) {
         this.target = target;
         this.blend = blend;
         this.mostGels = mostGels;
         nearness = new Nearness(target);
         dropsPerDab = Gel.DAB_GRAMS / Gel.DROP_GRAMS * 100 / baseGrams;
-        mostDabs = (int) Math.floor(TintSolver.MOST_GEL_SHARE * baseGrams / Gel.DAB_GRAMS + 1e-9);
+        mostDabs = (int) Math.floor(mostGelShare * baseGrams / Gel.DAB_GRAMS + 1e-9);
         all = IntStream.range(0, gels.size()).toArray();
         strength = gels.stream().mapToDouble(WholeDabs::strength).toArray();
         keep(new int[0], new int[0]);

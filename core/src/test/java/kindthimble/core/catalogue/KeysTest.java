@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import java.util.HashSet;
 import java.util.Set;
+import kindthimble.core.words.Keys;
 import org.junit.jupiter.api.Test;
 
 class KeysTest {

@@ -6,10 +6,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Kind;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.geometry.Across;
 import kindthimble.core.geometry.Box;
 import kindthimble.core.geometry.Region;
+import kindthimble.core.words.Refused;
 import org.junit.jupiter.api.Test;
 
 class CutterTest {

@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import kindthimble.core.catalogue.Catalogue;
-import kindthimble.core.catalogue.Refused;
+import kindthimble.core.catalogue.Filled;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.BasicForm;
@@ -17,6 +17,10 @@ import kindthimble.core.cutter.CutterShape;
 import kindthimble.core.cutter.FigureForm;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.SharedEdge;
+import kindthimble.core.habit.Habits;
+import kindthimble.core.kitchen.Filling;
+import kindthimble.core.kitchen.HouseRecipes;
+import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Pieces;
 import kindthimble.core.mark.Turn;
@@ -30,10 +34,9 @@ import kindthimble.core.move.Seam;
 import kindthimble.core.move.Sections;
 import kindthimble.core.move.Sprinkle;
 import kindthimble.core.move.Stripe;
-import kindthimble.core.shop.Filling;
-import kindthimble.core.shop.HouseDefaults;
-import kindthimble.core.shop.HouseRecipes;
+import kindthimble.core.testing.Kitchens;
 import kindthimble.core.testing.Moves;
+import kindthimble.core.words.Refused;
 import org.junit.jupiter.api.Test;
 
 /** What holds for any design, in whatever order its moves stand: on some hundred drawn at random. */
@@ -93,7 +96,7 @@ class AnyDesignTest {
 
     private Measuring measuring() {
         Filling filling = Filling.values()[random.nextInt(Filling.values().length)];
-        return new Measuring(HouseDefaults.shop(), 10 + random.nextInt(16), PALETTE, filling);
+        return new Measuring(Kitchens.of(ShopSettings.house(), 10 + random.nextInt(16), PALETTE, filling));
     }
 
     @Test
@@ -118,7 +121,7 @@ class AnyDesignTest {
 
     private static void marksAreSound(Cookie cookie) {
         for (Cookie.OnCookie on : cookie.marks()) {
-            assertTrue(on.mark().volumeMm3() >= 0 && on.mark().handSeconds() >= 0);
+            assertTrue(on.mark().volumeMm3() >= 0 && on.mark().handSeconds(Habits.HOUSE) >= 0);
             assertTrue(on.pass() <= cookie.passes().size());
         }
         assertEquals(
@@ -147,7 +150,7 @@ class AnyDesignTest {
         Sections sections = new Sections(cookie.iced());
         cookie.design().moves().stream()
                 .filter(Division.class::isInstance)
-                .forEach(move -> sections.divide((Division) move));
+                .forEach(move -> sections.divide((Division) Filled.of(move, Habits.HOUSE)));
         return sections.leaves();
     }
 

@@ -11,7 +11,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import kindthimble.core.catalogue.Catalogue;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.BasicForm;
 import kindthimble.core.cutter.Cutter;
@@ -20,12 +19,14 @@ import kindthimble.core.cutter.OwnForm;
 import kindthimble.core.geometry.Across;
 import kindthimble.core.geometry.Deadline;
 import kindthimble.core.geometry.TooMuch;
+import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.move.Division;
 import kindthimble.core.move.Flood;
 import kindthimble.core.move.Move;
 import kindthimble.core.move.Rule;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.testing.Kitchens;
 import kindthimble.core.testing.Moves;
+import kindthimble.core.words.Refused;
 import org.junit.jupiter.api.Test;
 
 /** Designs that nobody could ice, small to write and large to work out. */
@@ -134,7 +135,7 @@ class HostileDesignTest {
             try {
                 Deadline.within(
                         Duration.ofMillis(longestMs),
-                        () -> new Measuring(HouseDefaults.shop(), 15, Palette.UNKNOWN)
+                        () -> new Measuring(Kitchens.of(ShopSettings.house(), 15, Palette.UNKNOWN))
                                 .measure(design)
                                 .layers());
             } catch (Refused refused) {
@@ -161,17 +162,18 @@ class HostileDesignTest {
                 Refused.class,
                 () -> Deadline.within(
                         Duration.ZERO,
-                        () -> new Measuring(HouseDefaults.shop(), 15, Palette.UNKNOWN)
+                        () -> new Measuring(Kitchens.of(ShopSettings.house(), 15, Palette.UNKNOWN))
                                 .measure(design(new BasicForm.Round(), Moves.flood("a"), Moves.beads("a", 1)))));
         assertTrue(slow.getMessage().contains("too long"), slow.getMessage());
         // A figure of eight crosses itself once, and is two rounds.
-        Cookie eight = new Measuring(HouseDefaults.shop(), 15, Palette.UNKNOWN)
+        Cookie eight = new Measuring(Kitchens.of(ShopSettings.house(), 15, Palette.UNKNOWN))
                 .measure(own("M0 0L40 40L40 0L0 40Z", Moves.flood("a")));
         assertEquals(0.5, eight.baked().areaMm2() / Math.pow(90 * 1.02, 2), 1e-6);
     }
 
     private static Refused refused(Design design) {
         return assertThrows(
-                Refused.class, () -> new Measuring(HouseDefaults.shop(), 15, Palette.UNKNOWN).measure(design));
+                Refused.class,
+                () -> new Measuring(Kitchens.of(ShopSettings.house(), 15, Palette.UNKNOWN)).measure(design));
     }
 }

@@ -6,13 +6,14 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Optional;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.colour.Palette;
+import kindthimble.core.kitchen.HouseRecipes;
+import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.move.Flood;
 import kindthimble.core.move.Outline;
-import kindthimble.core.shop.HouseDefaults;
-import kindthimble.core.shop.HouseRecipes;
+import kindthimble.core.testing.Kitchens;
 import kindthimble.core.testing.Moves;
+import kindthimble.core.words.Refused;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -22,7 +23,7 @@ class MeasuringTest {
     private static final Flood FLOOD = Moves.flood("poppy");
     private static final Outline OUTLINE = Moves.outline("poppy");
 
-    private final Measuring measuring = new Measuring(HouseDefaults.shop(), 15, Palette.UNKNOWN);
+    private final Measuring measuring = new Measuring(Kitchens.of(ShopSettings.house(), 15, Palette.UNKNOWN));
 
     @Test
     void outlineAndFloodOfTheWorkedRound() {

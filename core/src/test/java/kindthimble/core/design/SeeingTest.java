@@ -8,9 +8,10 @@ import java.util.List;
 import java.util.Map;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
+import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.move.Division;
 import kindthimble.core.move.Move;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.testing.Kitchens;
 import kindthimble.core.testing.Moves;
 import org.junit.jupiter.api.Test;
 
@@ -26,8 +27,9 @@ class SeeingTest {
     private static final Move HALVES = new Division.Bands("a", null, 2, null);
 
     private static Seeing of(Move... moves) {
-        Cookie cookie = new Measuring(HouseDefaults.shop(), 15, PALETTE).measure(Moves.round(80, null, moves));
-        return Seeing.of(cookie, PALETTE);
+        Cookie cookie =
+                new Measuring(Kitchens.of(ShopSettings.house(), 15, PALETTE)).measure(Moves.round(80, null, moves));
+        return Seeing.of(cookie, Kitchens.of(PALETTE));
     }
 
     /** The largest contrast there is (WCAG 2.2: 1 to 21). */

@@ -5,8 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 
 import java.util.List;
 import java.util.stream.Stream;
-import kindthimble.core.catalogue.Refused;
-import kindthimble.core.shop.HouseRecipes;
+import kindthimble.core.kitchen.HouseRecipes;
+import kindthimble.core.words.Refused;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -14,7 +14,12 @@ import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Measuring;
 import kindthimble.core.geometry.CoatVolume;
 import kindthimble.core.geometry.Region;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.kitchen.DetailSchool;
+import kindthimble.core.kitchen.HouseRecipes;
+import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.lettering.Letters;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Mark;
@@ -23,18 +28,15 @@ import kindthimble.core.pour.CookieSet;
 import kindthimble.core.pour.Pour;
 import kindthimble.core.pour.Pouring;
 import kindthimble.core.pour.Tally;
-import kindthimble.core.shop.DetailSchool;
-import kindthimble.core.shop.HouseDefaults;
-import kindthimble.core.shop.HouseRecipes;
-import kindthimble.core.shop.ShopSettings;
+import kindthimble.core.testing.Kitchens;
 import kindthimble.core.testing.Moves;
 import org.junit.jupiter.api.Test;
 
 /** What single parameters and rules do, by closed forms: on a card of 60 mm without margin wherever that is enough. */
 class EffectsTest {
-    private static final ShopSettings SHOP = HouseDefaults.shop();
+    private static final ShopSettings SHOP = ShopSettings.house();
     private static final BaseRecipe BASE = HouseRecipes.MERINGUE_POWDER;
-    private static final Measuring MEASURING = new Measuring(SHOP, 15, Palette.UNKNOWN);
+    private static final Measuring MEASURING = new Measuring(Kitchens.of(SHOP, 15, Palette.UNKNOWN));
     private static final Flood WHITE = Moves.flood("white");
 
     private static Cookie card(Move... moves) {
@@ -86,10 +88,10 @@ class EffectsTest {
                 "a line");
         assertEquals(2 * 0.3, glueGrams(Catalogue.with(one, "pieces", 2)), 1e-9);
         assertEquals(0, glueGrams(Catalogue.with(one, "setOn", Transfer.SetOn.DROPPED)), 1e-9);
-        double placing = placed(one).handSeconds();
+        double placing = placed(one).handSeconds(Habits.HOUSE);
         assertEquals(8, placing, 1e-9);
         Transfer standing = Catalogue.with(one, "standing", Transfer.Standing.STANDING);
-        assertEquals(2 * placing, placed(standing).handSeconds(), 1e-9, "what stands takes hold twice");
+        assertEquals(2 * placing, placed(standing).handSeconds(Habits.HOUSE), 1e-9, "what stands takes hold twice");
     }
 
     private static Mark ahead(Transfer transfer, int nth) {
@@ -111,7 +113,8 @@ class EffectsTest {
     @Test
     void raisedDetailWaitsByTheShopsSchool() {
         assertEquals(Gate.DRY_THROUGH, last(WHITE, Moves.line("coal")).gate());
-        Measuring halfDry = new Measuring(Catalogue.with(SHOP, "detail", DetailSchool.HALF_DRY), 15, Palette.UNKNOWN);
+        Measuring halfDry =
+                new Measuring(Kitchens.of(Catalogue.with(SHOP, "detail", DetailSchool.HALF_DRY), 15, Palette.UNKNOWN));
         Cookie cookie = halfDry.measure(Moves.card(60, WHITE, Moves.line("coal")));
         assertEquals(Gate.HALF_DRY, cookie.marks().get(1).mark().gate());
         assertEquals(Gate.BARE_COOKIE, last(Moves.line("coal")).gate(), "on a bare cookie for nothing");
@@ -124,12 +127,12 @@ class EffectsTest {
     /** Gate times of craft.md 8, and that what has been waited for once is not waited for again. */
     @Test
     void waitsComeOnce() {
-        assertEquals(25, Gate.SKINNED.minutes());
-        assertEquals(35, Gate.HALF_DRY.minutes());
-        assertEquals(100, Gate.FIRM.minutes());
-        assertEquals(300, Gate.SURFACE_DRY.minutes());
-        assertEquals(600, Gate.DRY_THROUGH.minutes());
-        assertEquals(1440, Gate.TEXTURE_SHEET.minutes());
+        assertEquals(25, Gate.SKINNED.minutes(Habits.HOUSE));
+        assertEquals(35, Gate.HALF_DRY.minutes(Habits.HOUSE));
+        assertEquals(100, Gate.FIRM.minutes(Habits.HOUSE));
+        assertEquals(300, Gate.SURFACE_DRY.minutes(Habits.HOUSE));
+        assertEquals(600, Gate.DRY_THROUGH.minutes(Habits.HOUSE));
+        assertEquals(1440, Gate.TEXTURE_SHEET.minutes(Habits.HOUSE));
         Cookie cookie = card(
                 WHITE,
                 new Airbrush("sky", null),
@@ -157,10 +160,10 @@ class EffectsTest {
     @Test
     void dragsTakeTwoSecondsEach() {
         Stripe stripe = new Stripe("coal", 3, Strokes.Form.STRAIGHT, null, null, null, null, null, null, null);
-        double plain = last(WHITE, stripe).handSeconds();
+        double plain = last(WHITE, stripe).handSeconds(Habits.HOUSE);
         assertEquals(3 * 60 / 10.0 * 0.8, plain, 1e-6, "three lines of 60 mm");
         assertEquals(
-                plain + 4 * 2, last(WHITE, Catalogue.with(stripe, "drags", 4)).handSeconds(), 1e-6);
+                plain + 4 * 2, last(WHITE, Catalogue.with(stripe, "drags", 4)).handSeconds(Habits.HOUSE), 1e-6);
     }
 
     /** A crease waits for its neighbour's skin; a bead between two wet sections does not. */
@@ -213,7 +216,7 @@ class EffectsTest {
     void bleedingHasAThreshold() {
         for (double apart : new double[] {44, 46}) {
             Palette palette = new Palette(Map.of("dark", new Lab(90 - apart, 0, 0), "light", new Lab(90, 0, 0)));
-            Cookie cookie = new Measuring(SHOP, 15, palette)
+            Cookie cookie = new Measuring(Kitchens.of(SHOP, 15, palette))
                     .measure(Moves.card(
                             60, Moves.flood("light"), Catalogue.with(Moves.line("dark"), "waits", Wait.FIRM)));
             assertEquals(
@@ -237,7 +240,7 @@ class EffectsTest {
     @Test
     void spareGoesByGramsAndASpatulaKeepsItsOwn() {
         Cookie cookie = card(Moves.outline("poppy"), Moves.flood("poppy"));
-        Pour pour = new Pouring(SHOP, BASE, new Allowance.Risk(0.02))
+        Pour pour = new Pouring(Kitchens.of(SHOP, BASE), new Allowance.Risk(0.02))
                 .of(new Tally(BASE, 0).of(new CookieSet(List.of(new CookieSet.Line("a", cookie, 24)))));
         Pour.Bowl bowl = pour.bowls().get(0);
         assertEquals(2, bowl.portions().size());
@@ -245,11 +248,11 @@ class EffectsTest {
                 .forEach(portion -> assertEquals(
                         bowl.spareGrams() * portion.cookiesGrams() / bowl.cookiesGrams(), portion.spareGrams(), 1e-9));
         Cookie spread = card(new Spatula("poppy", null, null, null, null));
-        Pour coats = new Pouring(SHOP, BASE, new Allowance.Flat(0))
+        Pour coats = new Pouring(Kitchens.of(SHOP, BASE), new Allowance.Flat(0))
                 .of(new Tally(BASE, 0).of(new CookieSet(List.of(new CookieSet.Line("a", spread, 24)))));
         Pour.Portion one = coats.bowls().get(0).portions().get(0);
         assertEquals(1, one.bags());
-        assertEquals(SHOP.scraperKeepsGrams(), one.keptGrams(), 1e-9);
+        assertEquals(SHOP.mean(Habit.SCRAPER_KEEPS_GRAMS), one.keptGrams(), 1e-9);
         assertFalse(one.coupler());
     }
 
@@ -258,7 +261,7 @@ class EffectsTest {
     void noBatchIsMoreThanTheMixerHolds() {
         Cookie cookie = card(Moves.flood("poppy"));
         for (int cookies = 80; cookies < 600; cookies += 37) {
-            Pour pour = new Pouring(SHOP, BASE, new Allowance.Flat(0))
+            Pour pour = new Pouring(Kitchens.of(SHOP, BASE), new Allowance.Flat(0))
                     .of(new Tally(BASE, 0).of(new CookieSet(List.of(new CookieSet.Line("a", cookie, cookies)))));
             assertEquals(
                     (int) Math.ceil(pour.baseGrams() / 1385), pour.batches().size());

@@ -11,7 +11,6 @@ import java.util.Map;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Choice;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.catalogue.Text;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.BasicForm;
@@ -20,7 +19,11 @@ import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
 import kindthimble.core.geometry.Across;
-import kindthimble.core.shop.HouseDefaults;
+import kindthimble.core.habit.Habits;
+import kindthimble.core.kitchen.ShopSettings;
+import kindthimble.core.testing.Kitchens;
+import kindthimble.core.words.Range;
+import kindthimble.core.words.Refused;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -28,7 +31,7 @@ import org.junit.jupiter.api.Test;
  * seen or weighed (grams, length, seconds, gate, or picture).
  */
 class EveryMoveTest {
-    private static final Measuring MEASURING = new Measuring(HouseDefaults.shop(), 15, Palette.UNKNOWN);
+    private static final Measuring MEASURING = new Measuring(Kitchens.of(ShopSettings.house(), 15, Palette.UNKNOWN));
     private static final String PATH = "M-12 -8L10 -6L4 11Z";
 
     /** What a parameter needs beside it before it can mean anything, by move and parameter. */
@@ -82,7 +85,7 @@ class EveryMoveTest {
             Amount amount = components[i].getAnnotation(Amount.class);
             Choice choice = components[i].getAnnotation(Choice.class);
             if (types[i].isPrimitive()) {
-                values[i] = value(types[i], Catalogue.plain(amount.usual()));
+                values[i] = value(types[i], Range.plain(amount.usual()));
             } else if (choice != null
                     && choice.from() == Choice.From.PALETTE
                     && choice.otherwise().isEmpty()) {
@@ -127,7 +130,7 @@ class EveryMoveTest {
                         .append(' ')
                         .append(Math.round(on.mark().lengthMm() * 1e6))
                         .append(' ')
-                        .append(Math.round(on.mark().handSeconds() * 1e6))
+                        .append(Math.round(on.mark().handSeconds(Habits.HOUSE) * 1e6))
                         .append(on.mark().gate())
                         .append(on.mark().turn())
                         .append(on.mark().ahead())
@@ -155,12 +158,18 @@ class EveryMoveTest {
         throw new IllegalArgumentException(move + " has no " + component);
     }
 
+    private static double usual(Amount amount) {
+        return amount.habit().length == 0
+                ? amount.usual()
+                : amount.habit()[0].house().mean();
+    }
+
     private static List<String> usualOf(RecordComponent component) {
         Amount amount = component.getAnnotation(Amount.class);
         Choice choice = component.getAnnotation(Choice.class);
         Text text = component.getAnnotation(Text.class);
         String usual = amount != null
-                ? Double.isNaN(amount.usual()) ? "" : Catalogue.plain(amount.usual())
+                ? Double.isNaN(usual(amount)) ? "" : Range.plain(usual(amount))
                 : choice != null ? choice.usual() : text != null ? text.usual() : "";
         return usual.isEmpty() ? List.of() : List.of(usual);
     }
@@ -220,11 +229,11 @@ class EveryMoveTest {
         Amount amount = component.getAnnotation(Amount.class);
         Choice choice = component.getAnnotation(Choice.class);
         if (amount != null) {
-            double usual = Double.isNaN(amount.usual())
+            double usual = Double.isNaN(usual(amount))
                     ? amount.least() + 0.1 * (amount.most() - amount.least())
-                    : amount.usual();
+                    : usual(amount);
             double more = Math.min(amount.most(), 1.2 * usual + 1);
-            return List.of(Catalogue.plain(more), Catalogue.plain(Math.max(amount.least(), usual - 1)));
+            return List.of(Range.plain(more), Range.plain(Math.max(amount.least(), usual - 1)));
         }
         if (choice != null) {
             return switch (choice.from()) {

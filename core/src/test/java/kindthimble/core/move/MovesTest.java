@@ -7,7 +7,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Map;
-import kindthimble.core.catalogue.Refused;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.SmallForm;
@@ -15,14 +14,18 @@ import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
 import kindthimble.core.design.SideCut;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
+import kindthimble.core.kitchen.Filling;
+import kindthimble.core.kitchen.HouseRecipes;
+import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.mark.Frill;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Mark;
 import kindthimble.core.mark.Turn;
-import kindthimble.core.shop.Filling;
-import kindthimble.core.shop.HouseDefaults;
-import kindthimble.core.shop.HouseRecipes;
+import kindthimble.core.testing.Kitchens;
 import kindthimble.core.testing.Moves;
+import kindthimble.core.words.Refused;
 import org.junit.jupiter.api.Test;
 
 /** Volumes of docs/craft.md on a card of 60 mm without margin, and what goes wrong with it. */
@@ -31,7 +34,7 @@ class MovesTest {
             "white", Lab.ofHex("#F6F6F0"),
             "coal", Lab.ofHex("#3A3330"),
             "navy", Lab.ofHex("#2A3E6C")));
-    private static final Measuring MEASURING = new Measuring(HouseDefaults.shop(), 15, PALETTE);
+    private static final Measuring MEASURING = new Measuring(Kitchens.of(ShopSettings.house(), 15, PALETTE));
     private static final Flood WHITE = Moves.flood("white");
 
     private static Cookie card(Move... moves) {
@@ -234,7 +237,7 @@ class MovesTest {
                 1,
                 MEASURING.measure(mended(beside, "Dark beside light")).passes().size());
         // The same in one colour, or where no colour is known, bleeds nowhere.
-        assertTrue(new Measuring(HouseDefaults.shop(), 15, Palette.UNKNOWN)
+        assertTrue(new Measuring(Kitchens.of(ShopSettings.house(), 15, Palette.UNKNOWN))
                 .measure(beside).cautions().stream().noneMatch(c -> c.sentence().contains("Dark")));
     }
 
@@ -278,17 +281,17 @@ class MovesTest {
     @Test
     void handsOnACookie() {
         // 24 cm of outline take 19 s; a round of 80 mm (its icing 78.6 mm wide) 20 s of outline, and 24 + 8 s of flood.
-        assertEquals(0.8, HouseDefaults.OUTLINE_SECONDS_PER_CM);
+        assertEquals(0.8, Habits.HOUSE.mean(Habit.OUTLINE_SECONDS_PER_CM));
         Cookie round = MEASURING.measure(Moves.round(80, 1.5, Moves.outline("white"), WHITE));
         double across = 80 * 1.02 - 3;
         assertEquals(
-                0.8 * Math.PI * (across - 1.2) / 10, round.marks().get(0).mark().handSeconds(), 0.05);
+                0.8 * Math.PI * (across - 1.2) / 10, round.marks().get(0).mark().handSeconds(Habits.HOUSE), 0.05);
         assertEquals(
                 0.5 * Math.PI * across * across / 400 + 8,
-                round.marks().get(1).mark().handSeconds(),
+                round.marks().get(1).mark().handSeconds(Habits.HOUSE),
                 0.05);
         double marks = round.marks().stream()
-                .mapToDouble(on -> on.mark().handSeconds())
+                .mapToDouble(on -> on.mark().handSeconds(Habits.HOUSE))
                 .sum();
         assertEquals(
                 marks + 2 * 1,
@@ -298,12 +301,12 @@ class MovesTest {
         Cookie dotted =
                 MEASURING.measure(Moves.round(80, 1.5, Moves.outline("white"), WHITE, Moves.dots("coal", 6, 4)));
         assertEquals(marks + 6 + 3 * 4, dotted.handSeconds(), 1e-9, "wet dots: every bag on every cookie");
-        Cookie oneIcing = new Measuring(HouseDefaults.shop(), 15, Palette.UNKNOWN, Filling.ONE_ICING)
+        Cookie oneIcing = new Measuring(Kitchens.of(ShopSettings.house(), 15, Palette.UNKNOWN, Filling.ONE_ICING))
                 .measure(Moves.round(80, 1.5, Moves.outline("white"), WHITE));
         assertEquals(marks + 1, oneIcing.handSeconds(), 1e-6, "one icing is one bag");
         assertEquals(12, card(Moves.dip("white")).handSeconds(), 1e-9);
         assertEquals(12, card(new Dip("white", "coal", null, null, null)).handSeconds(), 1e-9);
-        assertEquals(45, mark(1, WHITE, Moves.stencil("coal", 30)).handSeconds(), 1e-9);
+        assertEquals(45, mark(1, WHITE, Moves.stencil("coal", 30)).handSeconds(Habits.HOUSE), 1e-9);
     }
 
     /** Strokes are as long for hands and on the screen as for grams: a V of 20 mm is two lines of 21. */
@@ -312,7 +315,7 @@ class MovesTest {
         Mark hello = mark(1, WHITE, Moves.writing("coal", "Hello", 14));
         double opening = 0.8;
         assertEquals(hello.volumeMm3() / (Math.PI * opening * opening / 4), hello.lengthMm(), 0.05 * hello.lengthMm());
-        assertEquals(1.6 * hello.lengthMm() / 10, hello.handSeconds(), 1e-9);
+        assertEquals(1.6 * hello.lengthMm() / 10, hello.handSeconds(Habits.HOUSE), 1e-9);
         Mark v = mark(1, WHITE, Moves.writing("coal", "V", 20));
         assertEquals(42, v.lengthMm(), 3);
     }

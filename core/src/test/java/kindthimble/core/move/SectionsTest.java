@@ -7,7 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
-import kindthimble.core.catalogue.Refused;
+import kindthimble.core.catalogue.Filled;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.BasicForm;
 import kindthimble.core.cutter.Cutter;
@@ -20,12 +20,15 @@ import kindthimble.core.geometry.Across;
 import kindthimble.core.geometry.Pen;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.SharedEdge;
+import kindthimble.core.habit.Habits;
+import kindthimble.core.kitchen.HouseRecipes;
+import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Pieces;
 import kindthimble.core.mark.Turn;
-import kindthimble.core.shop.HouseDefaults;
-import kindthimble.core.shop.HouseRecipes;
+import kindthimble.core.testing.Kitchens;
 import kindthimble.core.testing.Moves;
+import kindthimble.core.words.Refused;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -33,7 +36,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class SectionsTest {
     private static final Region DISC = new Pen().arc(0, 0, 37.8, 37.8, 0, 360).region();
-    private final Measuring measuring = new Measuring(HouseDefaults.shop(), 15, Palette.UNKNOWN);
+    private final Measuring measuring = new Measuring(Kitchens.of(ShopSettings.house(), 15, Palette.UNKNOWN));
 
     private static Design round(Move... moves) {
         return Moves.round(80, 3.0, moves);
@@ -60,7 +63,7 @@ class SectionsTest {
     @ParameterizedTest
     @MethodSource("divisions")
     void sectionsTogetherAreTheWhole(Division division) {
-        List<Region> parts = division.sections(DISC);
+        List<Region> parts = Filled.of(division, Habits.HOUSE).sections(DISC);
         assertTrue(parts.size() >= 2);
         assertEquals(DISC.areaMm2(), parts.stream().mapToDouble(Region::areaMm2).sum(), 0.01);
         for (int i = 0; i < parts.size(); i++) {
@@ -129,8 +132,8 @@ class SectionsTest {
     @Test
     void wordsNameSectionsAndWrongOnesAreRefused() {
         Sections sections = new Sections(DISC);
-        sections.divide(new Division.Bands("a", null, 4, null));
-        sections.divide(new Division.Horizon("b", "a2", 50, null, null));
+        sections.divide(new Division.Bands("a", null, 4, 0.0));
+        sections.divide(new Division.Horizon("b", "a2", 50, 0.0, 0.0));
         assertEquals(Set.of("a1", "b1", "b2", "a3", "a4"), sections.leaves().keySet());
         assertEquals(Set.of("a1", "a3"), sections.named("a-odd"));
         assertEquals(Set.of("b1", "b2", "a4"), sections.named("a-even"));

@@ -12,10 +12,11 @@ import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Measuring;
+import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.BaseRecipe;
-import kindthimble.core.shop.HouseDefaults;
-import kindthimble.core.shop.HouseRecipes;
-import kindthimble.core.shop.ShopSettings;
+import kindthimble.core.kitchen.HouseRecipes;
+import kindthimble.core.kitchen.ShopSettings;
+import kindthimble.core.testing.Kitchens;
 import kindthimble.core.testing.Moves;
 import kindthimble.core.tint.Gel;
 import kindthimble.core.tint.Mixture;
@@ -27,15 +28,18 @@ import org.junit.jupiter.api.Test;
 
 /** Gel in the pour, and shades that come out of one mother bowl. */
 class FamiliesTest {
-    private static final ShopSettings SHOP = HouseDefaults.shop();
+    private static final ShopSettings SHOP = ShopSettings.house();
     private static final BaseRecipe BASE = HouseRecipes.MERINGUE_POWDER;
     private static final Palette PALETTE = new Palette(
             Map.of("navy", Lab.ofHex("#4A5E8C"), "mist", Lab.ofHex("#8FADC8"), "white", Lab.ofHex("#F6F6F0")));
 
     private static Pour pour(Map<String, Double> gelShares, Map<String, Pouring.LetDown> letDowns, List<Jar> jars) {
-        Cookie cookie = new Measuring(SHOP, 15, PALETTE)
+        Cookie cookie = new Measuring(Kitchens.of(SHOP, 15, PALETTE))
                 .measure(Moves.round(80, null, Moves.outline("navy"), Moves.flood("mist"), Moves.beads("white", 3)));
-        return new Pouring(SHOP, BASE, new Allowance.Flat(10), new Pouring.Wishes(Set.of(), jars, gelShares, letDowns))
+        return new Pouring(
+                        Kitchens.of(SHOP, BASE),
+                        new Allowance.Flat(10),
+                        new Pouring.Wishes(Set.of(), jars, gelShares, letDowns))
                 .of(new Tally(BASE, 5).of(new CookieSet(List.of(new CookieSet.Line("a", cookie, 40)))));
     }
 
@@ -101,7 +105,7 @@ class FamiliesTest {
     @Test
     void lightShadeOfANavyIsOfferedAsALetDown() {
         Pour pour = pour(Map.of("white", 0.0), Map.of(), List.of());
-        TintSolver solver = new TintSolver(WhiteIcing.PLAIN, ReferenceGels.ALL);
+        TintSolver solver = new TintSolver(WhiteIcing.PLAIN, ReferenceGels.ALL, Habits.HOUSE);
         Map<String, LettingDown.Tinted> tinted = new HashMap<>();
         for (Pour.Bowl bowl : pour.bowls()) {
             TintRecipe recipe = solver.solve(PALETTE.colours().get(bowl.colour()), bowl.mixedGrams(), 3)
@@ -115,7 +119,7 @@ class FamiliesTest {
                     bowl.colour(),
                     new LettingDown.Tinted(recipe, Mixture.absorption(WhiteIcing.PLAIN, drops, Gel.RESTED_HOURS)));
         }
-        List<LettingDown.Advice> advice = LettingDown.of(pour, PALETTE, tinted, WhiteIcing.PLAIN);
+        List<LettingDown.Advice> advice = LettingDown.of(pour, Kitchens.of(PALETTE), tinted, WhiteIcing.PLAIN);
         assertEquals(1, advice.size(), advice.toString());
         assertEquals("mist", advice.get(0).light());
         assertEquals("navy", advice.get(0).mother());

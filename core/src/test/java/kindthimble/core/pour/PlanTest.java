@@ -5,26 +5,27 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Map;
-import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Measuring;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.icing.ThinningCurve;
+import kindthimble.core.kitchen.HouseRecipes;
+import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.mark.Coat;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Mark;
-import kindthimble.core.shop.HouseDefaults;
-import kindthimble.core.shop.HouseRecipes;
-import kindthimble.core.shop.ShopSettings;
+import kindthimble.core.testing.Kitchens;
 import kindthimble.core.testing.Moves;
 import org.junit.jupiter.api.Test;
 
 /** What follows from a pour: its ladder, its order of work, bowls worth joining, the list to buy, and what changed since. */
 class PlanTest {
-    private static final ShopSettings SHOP = HouseDefaults.shop();
+    private static final ShopSettings SHOP = ShopSettings.house();
     private static final BaseRecipe BASE = HouseRecipes.MERINGUE_POWDER;
     private static final Allowance FLAT = new Allowance.Flat(10);
     private static final Palette PALETTE = new Palette(Map.of(
@@ -34,13 +35,14 @@ class PlanTest {
             "white", Lab.ofHex("#F6F6F0")));
 
     private static Pour pour(int kites, String from, String into) {
-        Cookie kite = new Measuring(SHOP, 15, PALETTE)
+        Cookie kite = new Measuring(Kitchens.of(SHOP, 15, PALETTE))
                 .measure(Moves.round(80, null, Moves.outline("gold"), Moves.flood("gold"), Moves.line("coal")));
-        Cookie star = new Measuring(SHOP, 15, PALETTE)
+        Cookie star = new Measuring(Kitchens.of(SHOP, 15, PALETTE))
                 .measure(Moves.round(50, null, Moves.flood("amber"), Moves.beads("white", 3)));
         CookieSet set =
                 new CookieSet(List.of(new CookieSet.Line("kite", kite, kites), new CookieSet.Line("star", star, 12)));
-        return new Pouring(SHOP, BASE, FLAT).of(new Tally(BASE, 5, key -> key.equals(from) ? into : key).of(set));
+        return new Pouring(Kitchens.of(SHOP, BASE), FLAT)
+                .of(new Tally(BASE, 5, key -> key.equals(from) ? into : key).of(set));
     }
 
     private static Pour pour(int kites) {
@@ -52,7 +54,7 @@ class PlanTest {
     void ladderComesDownFromStiffToThin() {
         Pour.Bowl gold = bowl(pour(24), "gold");
         List<Ladder.Rung> steps = Ladder.of(gold);
-        double base = gold.baseGrams() - SHOP.bowlKeepsGrams();
+        double base = gold.baseGrams() - SHOP.mean(Habit.BOWL_KEEPS_GRAMS);
         double first = gold.portions().get(0).baseGrams();
         assertEquals(base * 0.02043, steps.get(0).waterGrams(), 0.01);
         assertEquals((base - first) * (0.07278 - 0.02043), steps.get(1).waterGrams(), 0.01);
@@ -66,9 +68,9 @@ class PlanTest {
     @Test
     void ladderOfALooserBaseTakesSugarOutsideTheBowl() {
         BaseRecipe loose = new BaseRecipe("l", "Loose", BASE.ingredients(), new ThinningCurve(30, 0.23), "");
-        Cookie cookie = new Measuring(SHOP, 15, PALETTE)
+        Cookie cookie = new Measuring(Kitchens.of(SHOP, 15, PALETTE))
                 .measure(Moves.round(80, null, Moves.outline("gold"), Moves.flood("gold")));
-        Pour pour = new Pouring(SHOP, loose, FLAT)
+        Pour pour = new Pouring(Kitchens.of(SHOP, loose), FLAT)
                 .of(new Tally(loose, 5).of(new CookieSet(List.of(new CookieSet.Line("a", cookie, 24)))));
         List<Ladder.Rung> steps = Ladder.of(pour.bowls().get(0));
         assertEquals(0, steps.get(0).waterGrams());
@@ -81,7 +83,7 @@ class PlanTest {
     @Test
     void darkBowlsAreTintedFirstAndEveryGramIsBaggedOnce() {
         Pour pour = pour(24);
-        List<MixingOrder.Step> steps = MixingOrder.of(pour, PALETTE);
+        List<MixingOrder.Step> steps = MixingOrder.of(pour, Kitchens.of(PALETTE));
         assertEquals(MixingOrder.Doing.MIX, steps.get(0).doing());
         assertEquals(
                 List.of("coal", "gold", "amber", "white"),
@@ -100,7 +102,7 @@ class PlanTest {
                         .sum(),
                 1e-6);
         assertEquals(
-                Minutes.of(pour),
+                Minutes.of(pour, Habits.HOUSE),
                 steps.stream().mapToDouble(MixingOrder.Step::minutes).sum(),
                 1e-9);
         assertTrue(steps.stream().allMatch(step -> step.coveredGrams() >= 0));
@@ -110,7 +112,7 @@ class PlanTest {
     @Test
     void nearTwinsAndTinyBowlsAreWorthJoining() {
         Pour pour = pour(24);
-        List<Joining.Advice> advice = Joining.of(pour, PALETTE, (from, into) -> pour(24, from, into));
+        List<Joining.Advice> advice = Joining.of(pour, Kitchens.of(PALETTE), (from, into) -> pour(24, from, into));
         Joining.Advice twins = advice.get(0);
         assertEquals("amber", twins.from());
         assertEquals("gold", twins.into());
@@ -147,10 +149,11 @@ class PlanTest {
     /** A bottle of 60 ml holds 80 g and keeps 6: floods come out of bottles as far as there are any. */
     @Test
     void floodsComeOutOfBottlesWhereThereAreAny() {
-        ShopSettings bottled = Catalogue.with(SHOP, "bottles", 5);
-        Cookie round = new Measuring(bottled, 15, PALETTE).measure(Moves.round(80, null, Moves.flood("gold")));
+        ShopSettings bottled = SHOP.with(Habit.BOTTLES, 5);
+        Cookie round =
+                new Measuring(Kitchens.of(bottled, 15, PALETTE)).measure(Moves.round(80, null, Moves.flood("gold")));
         Demand demand = new Tally(BASE, 0).of(new CookieSet(List.of(new CookieSet.Line("a", round, 20))));
-        Pour.Portion flood = new Pouring(bottled, BASE, FLAT)
+        Pour.Portion flood = new Pouring(Kitchens.of(bottled, BASE), FLAT)
                 .of(demand)
                 .bowls()
                 .get(0)
@@ -159,7 +162,7 @@ class PlanTest {
         assertEquals(Icing.Vessel.BOTTLE, flood.vessel());
         assertEquals(Math.ceil((flood.cookiesGrams() + flood.spareGrams()) / 74), flood.bags());
         assertTrue(flood.gramsPerBag() <= 80);
-        Pour.Portion bagged = new Pouring(SHOP, BASE, FLAT)
+        Pour.Portion bagged = new Pouring(Kitchens.of(SHOP, BASE), FLAT)
                 .of(demand)
                 .bowls()
                 .get(0)
@@ -173,7 +176,8 @@ class PlanTest {
     void shoppingIsWhatTheShelfLacksInPacks() {
         Pour pour = pour(24);
         double sugar = pour.batches().get(0).weighed().get(0).grams();
-        List<Shopping.ToBuy> lines = Shopping.of(pour, BASE, Map.of("icing sugar", 100.0, "bags", 500.0), 6);
+        List<Shopping.ToBuy> lines =
+                Shopping.of(pour, Kitchens.of(SHOP, BASE), Map.of("icing sugar", 100.0, "bags", 500.0));
         Shopping.ToBuy first = lines.get(0);
         assertEquals("icing sugar", first.name());
         assertEquals(sugar, first.needed(), 1e-9);
@@ -193,12 +197,12 @@ class PlanTest {
     @Test
     void whatChangedSinceMixingIsATopUp() {
         Pour frozen = pour(24);
-        Difference none = Difference.between(frozen, pour(24), SHOP, BASE);
+        Difference none = Difference.between(frozen, pour(24), Kitchens.of(SHOP, BASE));
         assertTrue(none.colours().isEmpty()
                 && none.topUps().isEmpty()
                 && none.topUpBatches().isEmpty());
         Pour now = pour(36);
-        Difference more = Difference.between(frozen, now, SHOP, BASE);
+        Difference more = Difference.between(frozen, now, Kitchens.of(SHOP, BASE));
         assertEquals(
                 List.of("coal", "gold"),
                 more.colours().stream()
@@ -212,14 +216,14 @@ class PlanTest {
         double lacking = goesOn(bowl(now, "gold")) - goesOn(bowl(frozen, "gold"));
         assertEquals(lacking, goesOn(gold.bowl()), 1e-9, "what is missing, and no more");
         assertEquals(
-                gold.bowl().baseGrams() - SHOP.bowlKeepsGrams(),
+                gold.bowl().baseGrams() - SHOP.mean(Habit.BOWL_KEEPS_GRAMS),
                 gold.ladder().stream()
                         .mapToDouble(rung -> rung.takenGrams() - rung.waterGrams())
                         .sum(),
                 1e-9,
                 "its ladder empties the bowl");
         assertEquals(1, more.topUpBatches().size());
-        Difference fewer = Difference.between(now, frozen, SHOP, BASE);
+        Difference fewer = Difference.between(now, frozen, Kitchens.of(SHOP, BASE));
         assertTrue(fewer.topUps().isEmpty() && !fewer.colours().isEmpty());
     }
 
@@ -233,12 +237,14 @@ class PlanTest {
     }
 
     private static List<Difference.TopUp> topUps(double before, double after) {
-        return Difference.between(flooded(before), flooded(after), SHOP, BASE).topUps();
+        return Difference.between(flooded(before), flooded(after), Kitchens.of(SHOP, BASE))
+                .topUps();
     }
 
     private static Pour flooded(double seconds) {
         // The coat as thick as ever: only the count is another one.
-        Cookie cookie = new Measuring(SHOP, 15, Palette.UNKNOWN).measure(Moves.round(80, 3.0, Moves.flood("gold")));
+        Cookie cookie = new Measuring(Kitchens.of(SHOP, 15, Palette.UNKNOWN))
+                .measure(Moves.round(80, 3.0, Moves.flood("gold")));
         Cookie.OnCookie on = cookie.marks().get(0);
         Coat coat = (Coat) on.mark();
         Mark other = new Coat(
@@ -253,8 +259,9 @@ class PlanTest {
                 List.of(new Cookie.OnCookie(0, 1, other)),
                 List.of(),
                 List.of(),
-                List.of());
-        return new Pouring(SHOP, BASE, FLAT)
+                List.of(),
+                0);
+        return new Pouring(Kitchens.of(SHOP, BASE), FLAT)
                 .of(new Tally(BASE, 0).of(new CookieSet(List.of(new CookieSet.Line("a", counted, 24)))));
     }
 

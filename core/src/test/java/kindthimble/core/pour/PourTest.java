@@ -16,31 +16,35 @@ import kindthimble.core.cutter.SmallForm;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.kitchen.Filling;
+import kindthimble.core.kitchen.HouseRecipes;
+import kindthimble.core.kitchen.Kitchen;
+import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.move.Dip;
 import kindthimble.core.move.Flood;
 import kindthimble.core.move.Move;
 import kindthimble.core.move.Outline;
-import kindthimble.core.shop.Filling;
-import kindthimble.core.shop.HouseDefaults;
-import kindthimble.core.shop.HouseRecipes;
-import kindthimble.core.shop.ShopSettings;
+import kindthimble.core.testing.Kitchens;
 import kindthimble.core.testing.Moves;
 import org.junit.jupiter.api.Test;
 
 class PourTest {
-    private static final ShopSettings SHOP = HouseDefaults.shop();
+    private static final ShopSettings SHOP = ShopSettings.house();
     private static final BaseRecipe BASE = HouseRecipes.MERINGUE_POWDER;
     private static final Allowance ONE_IN_FIFTY = new Allowance.Risk(0.02);
 
     private static Cookie cookie(double sizeMm, Double marginMm, Move... moves) {
-        return new Measuring(SHOP, 15, Palette.UNKNOWN).measure(Moves.round(sizeMm, marginMm, moves));
+        return new Measuring(Kitchens.of(SHOP, 15, Palette.UNKNOWN)).measure(Moves.round(sizeMm, marginMm, moves));
     }
 
     private static Pour pour(Allowance allowance, double breakage, CookieSet.Line... lines) {
-        return new Pouring(SHOP, BASE, allowance).of(new Tally(BASE, breakage).of(new CookieSet(List.of(lines))));
+        return new Pouring(Kitchens.of(SHOP, BASE), allowance)
+                .of(new Tally(BASE, breakage).of(new CookieSet(List.of(lines))));
     }
 
     private static final Outline OUTLINE = Moves.outline("navy");
@@ -57,7 +61,8 @@ class PourTest {
                 outlined.marks().subList(1, 2),
                 List.of(),
                 List.of(),
-                List.of());
+                List.of(),
+                0);
         Pour.Bowl bowl = pour(ONE_IN_FIFTY, 0, new CookieSet.Line("a", floodOnly, 24))
                 .bowls()
                 .get(0);
@@ -105,7 +110,8 @@ class PourTest {
         Pour pour = pour(ONE_IN_FIFTY, 5, new CookieSet.Line("a", cookie(90, null, OUTLINE, FLOOD), 200));
         for (Pour.Bowl bowl : pour.bowls()) {
             for (Pour.Portion portion : bowl.portions()) {
-                double fill = portion.largeBags() ? SHOP.largeBagFillGrams() : SHOP.bagFillGrams();
+                double fill =
+                        portion.largeBags() ? SHOP.mean(Habit.LARGE_BAG_FILL_GRAMS) : SHOP.mean(Habit.BAG_FILL_GRAMS);
                 assertTrue(portion.gramsPerBag() <= fill + 1e-6);
                 double oneBagFewer = (portion.cookiesGrams() + portion.spareGrams()) / Math.max(1, portion.bags() - 1);
                 assertTrue(portion.bags() == 1 || oneBagFewer > fill - 8, "a bag too many");
@@ -117,7 +123,7 @@ class PourTest {
     void smallOrderFillsTheMixerToItsLeastAndSaysSo() {
         Pour pour = pour(ONE_IN_FIFTY, 0, new CookieSet.Line("a", cookie(30, null, FLOOD), 2));
         assertEquals(1, pour.batches().size());
-        assertTrue(pour.batches().get(0).madeGrams() >= SHOP.mixerLeastGrams());
+        assertTrue(pour.batches().get(0).madeGrams() >= SHOP.mean(Habit.MIXER_LEAST_GRAMS));
         assertTrue(pour.batchCaution().contains("300"));
         assertTrue(pour.balance().surplusGrams() > 200);
     }
@@ -176,7 +182,7 @@ class PourTest {
         return demand.colours().stream()
                 .filter(colour -> colour.colour().equals("coal"))
                 .flatMap(colour -> colour.portions().stream())
-                .filter(portion -> portion.consistency().countSeconds() == HouseDefaults.MEDIUM_SECONDS)
+                .filter(portion -> portion.consistency().countSeconds() == Habits.HOUSE.mean(Habit.MEDIUM_SECONDS))
                 .mapToDouble(Demand.Portion::grams)
                 .sum();
     }
@@ -185,7 +191,7 @@ class PourTest {
     @Test
     void freshWhitesComeWhole() {
         BaseRecipe fresh = HouseRecipes.ALL.get(1);
-        Pour pour = new Pouring(SHOP, fresh, ONE_IN_FIFTY)
+        Pour pour = new Pouring(Kitchens.of(SHOP, fresh), ONE_IN_FIFTY)
                 .of(new Tally(fresh, 5)
                         .of(new CookieSet(List.of(new CookieSet.Line("a", cookie(80, null, OUTLINE, FLOOD), 40)))));
         Pour.Weighed white = pour.batches().get(0).weighed().get(1);
@@ -221,19 +227,22 @@ class PourTest {
         BaseRecipe fresh = HouseRecipes.ALL.get(1);
         double eggMakes = 33 + 240.0;
         for (double base : new double[] {280, 1300, 1390, 2800, 4711, 11_400, 23_456}) {
-            Batches batches = Batches.of(base, SHOP, fresh);
+            Batches batches = Batches.of(base, Kitchens.of(SHOP, fresh));
             assertTrue(batches.surplusGrams() < eggMakes + 1, () -> base + " g leaves " + batches.surplusGrams());
             double made = 0;
             for (Pour.Batch batch : batches.list()) {
-                assertTrue(
-                        batch.madeGrams() <= SHOP.mixerMostGrams() + 1 && batch.madeGrams() >= SHOP.mixerLeastGrams());
+                assertTrue(batch.madeGrams() <= SHOP.mean(Habit.MIXER_MOST_GRAMS) + 1
+                        && batch.madeGrams() >= SHOP.mean(Habit.MIXER_LEAST_GRAMS));
                 assertEquals(
                         batch.weighed().get(1).pieces() * 33,
                         batch.weighed().get(1).grams(),
                         1e-9);
                 made += batch.madeGrams();
             }
-            assertEquals(base + batches.list().size() * SHOP.mixerKeepsGrams() + batches.surplusGrams(), made, 0.01);
+            assertEquals(
+                    base + batches.list().size() * SHOP.mean(Habit.MIXER_KEEPS_GRAMS) + batches.surplusGrams(),
+                    made,
+                    0.01);
         }
     }
 
@@ -250,8 +259,7 @@ class PourTest {
         double wanted = Math.log(80 / 60.0) / 0.23;
         assertEquals(wanted - 0.5, BASE.to(new Consistency(60), 0.5).waterGrams(), 1e-9);
         Pour pour = new Pouring(
-                        SHOP,
-                        BASE,
+                        Kitchens.of(SHOP, BASE),
                         ONE_IN_FIFTY,
                         new Pouring.Wishes(Set.of(), List.of(), Map.of("poppy", 0.03), Map.of()))
                 .of(new Tally(BASE, 0)
@@ -273,7 +281,7 @@ class PourTest {
         Design design = Moves.round(80, 3.0, Moves.outline("poppy"), FLOOD);
         Map<Filling, Pour> poured = new EnumMap<>(Filling.class);
         for (Filling filling : Filling.values()) {
-            Cookie cookie = new Measuring(SHOP, 15, Palette.UNKNOWN, filling).measure(design);
+            Cookie cookie = new Measuring(Kitchens.of(SHOP, 15, Palette.UNKNOWN, filling)).measure(design);
             poured.put(filling, pour(ONE_IN_FIFTY, 0, new CookieSet.Line("a", cookie, 5)));
         }
         assertEquals(2, poured.get(Filling.WALL_AND_FLOOD).bags());
@@ -291,7 +299,7 @@ class PourTest {
     void colourSetApartAlmostNeverRunsOut() {
         CookieSet set = new CookieSet(List.of(new CookieSet.Line("a", cookie(80, null, OUTLINE, FLOOD), 40)));
         for (Allowance school : List.of(ONE_IN_FIFTY, new Allowance.Flat(1))) {
-            Pour pour = new Pouring(SHOP, BASE, school, new Pouring.Wishes(Set.of("navy"), List.of()))
+            Pour pour = new Pouring(Kitchens.of(SHOP, BASE), school, new Pouring.Wishes(Set.of("navy"), List.of()))
                     .of(new Tally(BASE, 5).of(set));
             Pour.Bowl navy = pour.bowls().stream()
                     .filter(bowl -> bowl.colour().equals("navy"))
@@ -306,14 +314,18 @@ class PourTest {
     void jarIsSubtractedFromItsBowl() {
         CookieSet set = new CookieSet(List.of(new CookieSet.Line("a", cookie(80, null, FLOOD), 40)));
         Demand demand = new Tally(BASE, 5).of(set);
-        Pour without = new Pouring(SHOP, BASE, ONE_IN_FIFTY).of(demand);
+        Pour without = new Pouring(Kitchens.of(SHOP, BASE), ONE_IN_FIFTY).of(demand);
         Pour with = new Pouring(
-                        SHOP, BASE, ONE_IN_FIFTY, new Pouring.Wishes(Set.of(), List.of(new Jar("j", "poppy", 60, 15))))
+                        Kitchens.of(SHOP, BASE),
+                        ONE_IN_FIFTY,
+                        new Pouring.Wishes(Set.of(), List.of(new Jar("j", "poppy", 60, 15))))
                 .of(demand);
         assertEquals(60 / 1.07278, without.baseGrams() - with.baseGrams(), 0.01);
         assertEquals(60, with.balance().jarsGrams(), 1e-9);
         Pour thin = new Pouring(
-                        SHOP, BASE, ONE_IN_FIFTY, new Pouring.Wishes(Set.of(), List.of(new Jar("j", "poppy", 60, 10))))
+                        Kitchens.of(SHOP, BASE),
+                        ONE_IN_FIFTY,
+                        new Pouring.Wishes(Set.of(), List.of(new Jar("j", "poppy", 60, 10))))
                 .of(demand);
         assertEquals(without.baseGrams(), thin.baseGrams(), 1e-9, "what is too thin already serves nothing");
     }
@@ -389,8 +401,7 @@ class PourTest {
                 }
             }
             Pour pour = new Pouring(
-                            SHOP,
-                            recipe,
+                            Kitchens.of(SHOP, recipe),
                             allowance,
                             new Pouring.Wishes(Set.of(pick(random, colours)), jars, gelShares, letDowns))
                     .of(demand);
@@ -407,7 +418,7 @@ class PourTest {
                     || pour.bowls().stream().noneMatch(b -> b.colour().equals(from)));
             double base =
                     pour.batches().stream().mapToDouble(Pour.Batch::madeGrams).sum()
-                            - pour.batches().size() * SHOP.mixerKeepsGrams();
+                            - pour.batches().size() * SHOP.mean(Habit.MIXER_KEEPS_GRAMS);
             for (Pour.Bowl bowl : pour.bowls()) {
                 List<Ladder.Rung> ladder = Ladder.of(bowl);
                 double ofJars = 0;
@@ -470,7 +481,7 @@ class PourTest {
         double water = 0;
         double sugar = 0;
         double fromMothers = 0;
-        for (MixingOrder.Step step : MixingOrder.of(pour, Palette.UNKNOWN)) {
+        for (MixingOrder.Step step : MixingOrder.of(pour, Kitchen.house())) {
             grams.merge(step.doing(), step.grams(), Double::sum);
             water += step.waterGrams();
             sugar += step.sugarGrams();

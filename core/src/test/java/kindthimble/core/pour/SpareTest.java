@@ -6,11 +6,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-import kindthimble.core.catalogue.Catalogue;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Icing;
-import kindthimble.core.shop.HouseDefaults;
-import kindthimble.core.shop.ShopSettings;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 import org.junit.jupiter.api.Test;
 
@@ -38,11 +37,11 @@ class SpareTest {
     }
 
     private static Spare spare(Demand demand, double cookiePercent, double dayPercent) {
-        ShopSettings shop = Catalogue.with(
-                Catalogue.with(HouseDefaults.shop(), "cookieVariationPercent", cookiePercent),
-                "dayVariationPercent",
-                dayPercent);
-        return new Spare(shop, demand);
+        return new Spare(
+                Habits.HOUSE
+                        .with(Habit.COOKIE_VARIATION_PERCENT, cookiePercent)
+                        .with(Habit.DAY_VARIATION_PERCENT, dayPercent),
+                demand);
     }
 
     private static double z(double risk) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import kindthimble.core.colour.Lab;
+import kindthimble.core.habit.Habits;
 import org.junit.jupiter.api.Test;
 
 class ShadeTest {
@@ -51,7 +52,7 @@ class ShadeTest {
         List<Reach.Place> all = Reach.of(WhiteIcing.PLAIN, shelf);
         assertTrue(
                 all.stream().map(Reach.Place::hue).collect(Collectors.toSet()).size() > 20);
-        TintSolver solver = new TintSolver(WhiteIcing.PLAIN, shelf);
+        TintSolver solver = new TintSolver(WhiteIcing.PLAIN, shelf, Habits.HOUSE);
         for (int i = 0; i < all.size(); i += 7) {
             assertTrue(
                     solver.solve(all.get(i).colour(), 1000, 3).recipe().deltaE() < 1,

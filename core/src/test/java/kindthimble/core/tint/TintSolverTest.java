@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.stream.Collectors;
 import kindthimble.core.colour.Lab;
+import kindthimble.core.habit.Habits;
 import org.junit.jupiter.api.Test;
 
 class TintSolverTest {
@@ -96,7 +97,7 @@ class TintSolverTest {
 
     private static void nearAsExhaustive(List<Gel> gels, double grams) {
         double[] least = exhaustive(gels, grams, TARGETS);
-        TintSolver solver = new TintSolver(WhiteIcing.PLAIN, gels);
+        TintSolver solver = new TintSolver(WhiteIcing.PLAIN, gels, Habits.HOUSE);
         for (int t = 0; t < TARGETS.size(); t++) {
             Tinting tinting = solver.solve(TARGETS.get(t), grams, 3);
             double best = nearest(tinting);
@@ -138,7 +139,7 @@ class TintSolverTest {
     void findsWhatIsARecipeItself() {
         Random random = new Random(11);
         List<Gel> shelf = twentyFour();
-        TintSolver solver = new TintSolver(WhiteIcing.PLAIN, shelf);
+        TintSolver solver = new TintSolver(WhiteIcing.PLAIN, shelf, Habits.HOUSE);
         for (int i = 0; i < 60; i++) {
             double grams = 20 + random.nextInt(600);
             Map<Gel, Double> drops = new java.util.HashMap<>();
@@ -154,7 +155,7 @@ class TintSolverTest {
 
     @Test
     void fewestGelsAreShownAndTheBestStandsBeside() {
-        TintSolver solver = new TintSolver(WhiteIcing.PLAIN, TWELVE);
+        TintSolver solver = new TintSolver(WhiteIcing.PLAIN, TWELVE, Habits.HOUSE);
         Lab target = Mixture.lab(WhiteIcing.PLAIN, Map.of(TWELVE.get(3), 12.0), Gel.RESTED_HOURS);
         Tinting tinting = solver.solve(target, 258, 3);
         assertEquals(
@@ -166,11 +167,12 @@ class TintSolverTest {
 
     @Test
     void saysWhenItIsWhiteOutOfReachTooMuchOrTooSmall() {
-        TintSolver solver = new TintSolver(WhiteIcing.PLAIN, TWELVE);
+        TintSolver solver = new TintSolver(WhiteIcing.PLAIN, TWELVE, Habits.HOUSE);
         assertTrue(has(solver.solve(Lab.ofHex("#F6F6F0"), 200, 3), Tinting.About.UNTINTED));
         assertTrue(has(solver.solve(Lab.ofHex("#39FF14"), 200, 3), Tinting.About.OUT_OF_REACH));
         assertTrue(has(solver.solve(Lab.ofHex("#F7DDE2"), 3, 3), Tinting.About.TOO_SMALL));
-        Tinting black = new TintSolver(WhiteIcing.PLAIN, TWELVE.subList(10, 11)).solve(Lab.ofHex("#1A1210"), 200, 3);
+        Tinting black = new TintSolver(WhiteIcing.PLAIN, TWELVE.subList(10, 11), Habits.HOUSE)
+                .solve(Lab.ofHex("#1A1210"), 200, 3);
         assertTrue(has(black, Tinting.About.TOO_MUCH_GEL));
         assertTrue(black.recipe().gelPercent() <= 3 + 1e-9);
         assertTrue(sentences(black).contains("cocoa"));
@@ -197,7 +199,7 @@ class TintSolverTest {
         for (String hex : new String[] {"#0D0D11", "#0E0E12", "#141414", "#1B1B1B"}) {
             for (double grams : new double[] {15, 60, 250, 1000}) {
                 Lab target = Lab.ofHex(hex);
-                Tinting tinting = new TintSolver(WhiteIcing.PLAIN, shelf).solve(target, grams, 3);
+                Tinting tinting = new TintSolver(WhiteIcing.PLAIN, shelf, Habits.HOUSE).solve(target, grams, 3);
                 Lab dry = tinting.recipe().dry();
                 assertTrue(
                         Math.hypot(dry.a() - target.a(), dry.b() - target.b()) < 3.6,

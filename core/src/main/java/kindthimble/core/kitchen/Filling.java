@@ -1,4 +1,4 @@
-package kindthimble.core.shop;
+package kindthimble.core.kitchen;
 
 /** How outlines and floods of a design are carried out: the schools of filling. */
 public enum Filling {

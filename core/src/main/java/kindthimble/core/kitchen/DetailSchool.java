@@ -1,4 +1,4 @@
-package kindthimble.core.shop;
+package kindthimble.core.kitchen;
 
 /** When raised detail goes on. */
 public enum DetailSchool {

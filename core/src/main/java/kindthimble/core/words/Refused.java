@@ -1,4 +1,4 @@
-package kindthimble.core.catalogue;
+package kindthimble.core.words;
 
 /** What was asked for can't be done; says which field is meant and, in a decorator's words, what to do about it. */
 public final class Refused extends RuntimeException {

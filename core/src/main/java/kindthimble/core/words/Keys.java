@@ -1,4 +1,4 @@
-package kindthimble.core.catalogue;
+package kindthimble.core.words;
 
 import java.text.Normalizer;
 import java.util.Locale;

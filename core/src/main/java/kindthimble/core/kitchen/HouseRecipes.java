@@ -1,7 +1,8 @@
-package kindthimble.core.shop;
+package kindthimble.core.kitchen;
 
 import java.util.List;
 import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.icing.Consistency;
 import kindthimble.core.icing.Ingredient;
 import kindthimble.core.icing.Ingredient.Part;
 import kindthimble.core.icing.ThinningCurve;
@@ -12,8 +13,7 @@ import kindthimble.core.icing.ThinningCurve;
  */
 public final class HouseRecipes {
     private static final double LOOSER_SECONDS = 30;
-    private static final ThinningCurve STIFF =
-            new ThinningCurve(HouseDefaults.STIFF_BASE_SECONDS, HouseDefaults.THINNING_PER_GRAM);
+    private static final ThinningCurve STIFF = new ThinningCurve(Consistency.STIFF_SECONDS, ThinningCurve.PER_GRAM);
     private static final String WEEK = "Keeps covered for a week in the cold; stir it through before use.";
     private static final List<String> EGG = List.of("egg");
 
@@ -56,7 +56,7 @@ public final class HouseRecipes {
                             new Ingredient("dried egg white", Part.POWDER, 15, null, 100.0, EGG, 45.0, 125.0),
                             water(111),
                             lemon(5)),
-                    new ThinningCurve(LOOSER_SECONDS, HouseDefaults.THINNING_PER_GRAM),
+                    new ThinningCurve(LOOSER_SECONDS, ThinningCurve.PER_GRAM),
                     WEEK),
             new BaseRecipe(
                     "ready-mix",

@@ -1,13 +1,24 @@
-package kindthimble.core.catalogue;
+package kindthimble.core.words;
 
-/** What a number in a design counts. */
+/** What a number counts. */
 public enum Unit {
     MM("mm"),
+    METRES("m"),
+    SQUARE_CM("cm²"),
     GRAMS("g"),
+    GRAMS_PER_CM("g/cm"),
+    GRAMS_PER_CM2("g/cm²"),
+    ML_PER_CM2("ml/cm²"),
     PERCENT("%"),
     SECONDS("s"),
+    SECONDS_PER_CM("s/cm"),
+    SECONDS_PER_CM2("s/cm²"),
+    MM_PER_SECOND("mm/s"),
+    MINUTES("min"),
     TIMES("×"),
     DEGREES("°"),
+    /** CIEDE2000. */
+    DELTA_E("ΔE"),
     PIECES("");
 
     private final String sign;

@@ -1,0 +1,130 @@
+package kindthimble.core.kitchen;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import kindthimble.core.catalogue.Catalogue;
+import kindthimble.core.catalogue.Choice;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
+import kindthimble.core.icing.KitchenWords;
+import kindthimble.core.words.Refused;
+
+/**
+ * What a shop can set for itself: its figures, and what it has decided.
+ *
+ * @param habits its figures; the house's when null
+ * @param detail when raised detail goes on
+ * @param filling how outlines and floods are carried out
+ * @param recipe key of the base that orders take unless they say otherwise
+ * @param measures whether spoons and cups stand beside the grams
+ * @param words what the shop calls the named consistencies
+ * @param tips the shop's round tips
+ */
+public record ShopSettings(
+        Habits habits,
+
+        @Choice(word = "raised detail goes on", from = Choice.From.WORDS)
+        DetailSchool detail,
+
+        @Choice(word = "cookies are filled", from = Choice.From.WORDS)
+        Filling filling,
+
+        String recipe,
+
+        @Choice(word = "measures", from = Choice.From.WORDS) Measures measures,
+
+        KitchenWords words,
+
+        List<Tip> tips) {
+
+    private static final int LONGEST_TIP_NAME = 20;
+
+    public ShopSettings {
+        habits = habits == null ? Habits.HOUSE : habits;
+        words = words == null ? KitchenWords.HOUSE : words;
+        tips = tips == null ? List.of() : List.copyOf(tips);
+    }
+
+    /** What a new shop's settings are. */
+    public static ShopSettings house() {
+        return new ShopSettings(
+                Habits.HOUSE,
+                DetailSchool.OVERNIGHT,
+                Filling.WALL_AND_FLOOD,
+                HouseRecipes.MERINGUE_POWDER.key(),
+                Measures.GRAMS,
+                KitchenWords.HOUSE,
+                Tip.HOUSE);
+    }
+
+    /** A figure, in the habit's unit. */
+    public double mean(Habit habit) {
+        return habits.mean(habit);
+    }
+
+    /** A figure that counts pieces. */
+    public int pieces(Habit habit) {
+        return habits.pieces(habit);
+    }
+
+    /** The same with one figure as the shop sets it. */
+    public ShopSettings with(Habit habit, double mean) {
+        return with(habits.with(habit, mean));
+    }
+
+    /** The same with other figures. */
+    public ShopSettings with(Habits others) {
+        return new ShopSettings(others, detail, filling, recipe, measures, words, tips);
+    }
+
+    /**
+     * @throws Refused when a number is out of its range
+     */
+    public void check() {
+        Catalogue.check(this);
+        try {
+            habits.check();
+        } catch (Refused refused) {
+            throw refused.inside("habits");
+        }
+        words.check();
+        if (mean(Habit.MIXER_LEAST_GRAMS) > mean(Habit.MIXER_MOST_GRAMS)) {
+            throw new Refused(
+                    "habits." + Habit.MIXER_LEAST_GRAMS + ".mean", "The mixer's least can't be more than its most.");
+        }
+        Set<String> names = new HashSet<>();
+        for (int i = 0; i < tips.size(); i++) {
+            String name = tips.get(i).name();
+            if (name == null || name.isBlank() || name.length() > LONGEST_TIP_NAME || !names.add(name)) {
+                throw new Refused("tips[" + i + "].name", "Give each tip a short name of its own.");
+            }
+            try {
+                Catalogue.check(tips.get(i));
+            } catch (Refused refused) {
+                throw refused.inside("tips[" + i + "]");
+            }
+        }
+    }
+
+    /**
+     * The shop's tip of a name; one of the house's where the shop has put that away, since designs may still take it.
+     *
+     * @param name of a tip
+     * @throws Refused when neither has such a tip
+     */
+    public Tip tip(String name) {
+        return Stream.concat(tips.stream(), Tip.HOUSE.stream())
+                .filter(tip -> tip.name().equals(name))
+                .findFirst()
+                .orElseThrow(() -> new Refused(
+                        "tip",
+                        "The shop has no tip %s. It has %s."
+                                .formatted(
+                                        name,
+                                        String.join(
+                                                ", ",
+                                                tips.stream().map(Tip::name).toList()))));
+    }
+}

@@ -1,0 +1,296 @@
+package kindthimble.core.habit;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import kindthimble.core.catalogue.Amount;
+import kindthimble.core.catalogue.Catalogue;
+import kindthimble.core.colour.Lab;
+import kindthimble.core.colour.Palette;
+import kindthimble.core.cutter.SmallForm;
+import kindthimble.core.design.Cookie;
+import kindthimble.core.design.Design;
+import kindthimble.core.design.Measuring;
+import kindthimble.core.design.Seeing;
+import kindthimble.core.kitchen.Kitchen;
+import kindthimble.core.mark.Frill;
+import kindthimble.core.mark.Pieces;
+import kindthimble.core.move.Airbrush;
+import kindthimble.core.move.Dab;
+import kindthimble.core.move.Dip;
+import kindthimble.core.move.Division;
+import kindthimble.core.move.Dot;
+import kindthimble.core.move.Finish;
+import kindthimble.core.move.Line;
+import kindthimble.core.move.Marker;
+import kindthimble.core.move.Move;
+import kindthimble.core.move.Paint;
+import kindthimble.core.move.Piece;
+import kindthimble.core.move.Ruffle;
+import kindthimble.core.move.Spatula;
+import kindthimble.core.move.Sprinkle;
+import kindthimble.core.move.Stack;
+import kindthimble.core.move.Stripe;
+import kindthimble.core.move.Wait;
+import kindthimble.core.pour.Allowance;
+import kindthimble.core.pour.CommonBowls;
+import kindthimble.core.pour.CookieSet;
+import kindthimble.core.pour.Demand;
+import kindthimble.core.pour.Jar;
+import kindthimble.core.pour.Joining;
+import kindthimble.core.pour.LettingDown;
+import kindthimble.core.pour.MixingOrder;
+import kindthimble.core.pour.Pour;
+import kindthimble.core.pour.Pouring;
+import kindthimble.core.pour.Shopping;
+import kindthimble.core.pour.Tally;
+import kindthimble.core.testing.Kitchens;
+import kindthimble.core.testing.Moves;
+import kindthimble.core.tint.Gel;
+import kindthimble.core.tint.Mixture;
+import kindthimble.core.tint.ReferenceGels;
+import kindthimble.core.tint.TintRecipe;
+import kindthimble.core.tint.TintSolver;
+import kindthimble.core.tint.WhiteIcing;
+import kindthimble.core.words.Refused;
+import org.junit.jupiter.api.Test;
+
+/** Every figure of the kitchen is in its range, says what it does, and changes something. */
+class EveryHabitTest {
+    private static final Palette PALETTE = new Palette(Map.of(
+            "navy", Lab.ofHex("#2A3E6C"),
+            "mist", Lab.ofHex("#8FADC8"),
+            "haze", Lab.ofHex("#8DAAC4"),
+            "white", Lab.ofHex("#F6F6F0"),
+            "rose", Lab.ofHex("#E8A0B4")));
+    private static final List<List<Move>> COOKIES = List.of(
+            List.of(Moves.outline("mist"), Moves.flood("mist"), Moves.line("navy")),
+            List.of(
+                    new Division.Bands("a", null, 3, null),
+                    Moves.flood("mist", "a1", null),
+                    Moves.flood("haze", "a2", null),
+                    Moves.flood("white", "a3", null),
+                    Moves.writing("navy", "Kite", 9)),
+            List.of(
+                    Moves.flood("white"),
+                    dots(Dot.Size.SMALL, 20),
+                    dots(Dot.Size.MEDIUM, 30),
+                    dots(Dot.Size.LARGE, 6),
+                    new Stripe("rose", 3, null, null, null, null, null, 2, null, null),
+                    new Sprinkle("rose", Sprinkle.What.CANDIES, 4, null),
+                    new Sprinkle("rose", Sprinkle.What.SPRINKLES, 40, null),
+                    new Sprinkle("rose", Sprinkle.What.SUGAR, 40, null)),
+            List.of(
+                    Moves.flood("white"),
+                    Moves.beads("rose", 3),
+                    Moves.beads("rose", 5),
+                    new Line("rose", null, null, null, 8.0, Wait.FIRM, Finish.SUGARED, null),
+                    new Dab("mist", Wait.HALF_DRY, null),
+                    piece(Pieces.Piped.LEAF),
+                    piece(Pieces.Piped.ROSETTE),
+                    piece(Pieces.Piped.STAR),
+                    piece(Pieces.Piped.FLOWER),
+                    piece(Pieces.Piped.PETAL)),
+            List.of(
+                    Moves.flood("white"),
+                    new Ruffle("rose", Frill.Border.RUFFLE, null, null, null),
+                    new Ruffle("mist", Frill.Border.BRUSH_EMBROIDERY, null, null, null),
+                    new Airbrush("rose", null),
+                    Moves.stencil("navy", 30),
+                    new Paint("rose", Paint.What.PAINT, 40.0, null),
+                    new Marker("navy", Marker.Drawn.EDGE, null, null, null, null, null, null, null, null)),
+            List.of(
+                    Moves.flood("white"),
+                    Moves.transfer("rose", SmallForm.HEART, 12, 4),
+                    Moves.transfer("mist", SmallForm.HEART, 3.2, 3),
+                    new Stack("navy", null, null, 20, 1, null, null)),
+            List.of(new Dip("mist", "navy", null, null, null)),
+            List.of(new Spatula("rose", null, null, null, null)),
+            List.of(new Spatula("rose", Spatula.Surface.PRESSED, null, null, null), Moves.line("navy")));
+
+    private static Dot dots(Dot.Size size, int pieces) {
+        return new Dot("rose", pieces, size, null, null, null, null, null, null);
+    }
+
+    private static Piece piece(Pieces.Piped kind) {
+        return new Piece("navy", kind, 2, 9, null, null, null);
+    }
+
+    /** All that a decorator sees of a plan in a kitchen with these figures. */
+    private static String plan(Habits habits, boolean tinted) {
+        Kitchen kitchen = Kitchens.of(PALETTE);
+        kitchen = new Kitchen(kitchen.shop().with(habits), kitchen.recipe(), PALETTE, kitchen.filling());
+        StringBuilder seen = new StringBuilder();
+        List<CookieSet.Line> lines = new ArrayList<>();
+        for (List<Move> moves : COOKIES) {
+            Design design = Moves.round(70, null, moves.toArray(new Move[0]));
+            try {
+                Cookie cookie = new Measuring(kitchen).measure(design);
+                lines.add(new CookieSet.Line("cookie " + lines.size(), cookie, 12));
+                cookie.marks()
+                        .forEach(on -> seen.append(on.mark().gate())
+                                .append(on.mark().supplies())
+                                .append(on.mark().ahead()));
+                cookie.cautions().forEach(caution -> seen.append(caution.sentence()));
+                seen.append(cookie.passes())
+                        .append(cookie.layers().hashCode())
+                        .append(cookie.handSeconds())
+                        .append(cookie.marks().stream()
+                                .flatMap(on -> on.mark().slices(0).stream())
+                                .toList())
+                        .append(Seeing.of(cookie, kitchen).alike());
+            } catch (Refused refused) {
+                seen.append(refused.getMessage());
+            }
+        }
+        try {
+            pour(kitchen, lines, tinted, seen);
+        } catch (Refused refused) {
+            seen.append(refused.getMessage());
+        }
+        return seen.toString();
+    }
+
+    private static void pour(Kitchen kitchen, List<CookieSet.Line> lines, boolean tinted, StringBuilder seen) {
+        Pouring pouring = new Pouring(
+                kitchen,
+                new Allowance.Risk(0.02),
+                new Pouring.Wishes(
+                        Set.of("navy"),
+                        List.of(new Jar("1", "white", 20, 15)),
+                        Map.of("white", 0.0, "navy", 0.01, "mist", 0.005),
+                        Map.of("mist", new Pouring.LetDown("navy", 0.3))));
+        Demand demand = new Tally(kitchen.recipe(), kitchen.mean(Habit.BREAKAGE_PERCENT)).of(new CookieSet(lines));
+        Pour pour = pouring.of(demand);
+        // Whole boxes, packs and sheets show only in numbers of some size.
+        Pour much = pouring.of(new Tally(kitchen.recipe(), 0)
+                .of(new CookieSet(lines.stream()
+                        .map(line -> new CookieSet.Line(line.design(), line.cookie(), 400))
+                        .toList())));
+        seen.append(pour)
+                .append(much.batchCaution())
+                .append(MixingOrder.of(pour, kitchen))
+                .append(Joining.of(
+                        pour,
+                        kitchen,
+                        (from, into) -> pouring.of(new Tally(
+                                        kitchen.recipe(),
+                                        kitchen.mean(Habit.BREAKAGE_PERCENT),
+                                        key -> key.equals(from) ? into : key)
+                                .of(new CookieSet(lines)))))
+                .append(Shopping.of(much, kitchen, Map.of()))
+                .append(Shopping.supplies(much.supplies(), Map.of(), key -> key, kitchen.habits()))
+                .append(Jar.bowlFor(Lab.ofHex("#F0F0E8"), PALETTE, kitchen.habits()))
+                .append(CommonBowls.of(List.of(order("1", "#F6F6F0"), order("2", "#F4F4EF")), kitchen.habits())
+                        .bowls());
+        if (tinted) {
+            tints(pour, kitchen, seen);
+        }
+    }
+
+    private static CommonBowls.OfOrder order(String number, String hex) {
+        return new CommonBowls.OfOrder(
+                number, number, List.of(new CommonBowls.Colour("white", "White", Lab.ofHex(hex), null, null)));
+    }
+
+    private static void tints(Pour pour, Kitchen kitchen, StringBuilder seen) {
+        TintSolver solver = new TintSolver(WhiteIcing.PLAIN, FEW, kitchen.habits());
+        Map<String, LettingDown.Tinted> tinted = new HashMap<>();
+        for (Pour.Bowl bowl : pour.bowls()) {
+            TintRecipe recipe =
+                    solver.solve(PALETTE.colours().get(bowl.colour()), 100, 3).recipe();
+            seen.append(recipe.doses());
+            Map<Gel, Double> drops = new HashMap<>();
+            recipe.doses()
+                    .forEach(dose ->
+                            drops.put(ReferenceGels.find(dose.gel()).orElseThrow(), dose.grams() / Gel.DROP_GRAMS));
+            tinted.put(
+                    bowl.colour(),
+                    new LettingDown.Tinted(recipe, Mixture.absorption(WhiteIcing.PLAIN, drops, Gel.RESTED_HOURS)));
+        }
+        seen.append(LettingDown.of(pour, kitchen, tinted, WhiteIcing.PLAIN));
+    }
+
+    private static final List<Gel> FEW = ReferenceGels.ALL.stream().limit(5).toList();
+
+    private static List<Double> others(Habit habit) {
+        double house = habit.house().mean();
+        double least = habit.range().least();
+        double most = habit.range().most();
+        double near = house + (most - house) / 20;
+        return List.of(habit.isWhole() ? Math.ceil(near) : near, least, Math.rint((least + most) / 2), most);
+    }
+
+    @Test
+    void everyFigureChangesSomething() {
+        // With bottles, so that it matters what one holds.
+        Habits usual = Habits.HOUSE.with(Habit.BOTTLES, 20);
+        Map<Boolean, String> before = Map.of(true, plan(usual, true), false, plan(usual, false));
+        List<Habit> idle = new ArrayList<>();
+        for (Habit habit : Habit.values()) {
+            boolean tinted = habit.chapter() == Habit.Chapter.COLOUR;
+            if (others(habit).stream()
+                    .allMatch(mean -> plan(usual.with(habit, mean), tinted).equals(before.get(tinted)))) {
+                idle.add(habit);
+            }
+        }
+        assertEquals(List.of(), idle, "these change nothing");
+    }
+
+    @Test
+    void houseIsInRangeAndSaysWhatItDoes() {
+        Habits.HOUSE.check();
+        Set<String> words = new HashSet<>();
+        for (Habit habit : Habit.values()) {
+            assertTrue(words.add(habit.chapter() + habit.range().word()), habit + " is called like another");
+            assertTrue(habit.says().endsWith("."), habit + " says what it does in a sentence");
+            for (double beyond :
+                    new double[] {habit.range().least() - 1, habit.range().most() + 1, Double.NaN}) {
+                Habits wrong = Habits.HOUSE.with(habit, beyond);
+                assertThrows(Refused.class, wrong::check, () -> habit + " " + beyond);
+            }
+        }
+        Habits half = Habits.HOUSE.with(Habit.COUPLERS, 2.5);
+        assertThrows(Refused.class, half::check, "half a coupler");
+    }
+
+    /** What a kitchen may say is what a move may say, so that a figure of the shop never makes a design wrong. */
+    @Test
+    void whatStandsInForALeftOutAmountIsAllowedThere() {
+        int checked = 0;
+        for (Class<?> record : Catalogue.recordsOf(Move.class)) {
+            for (RecordComponent component : record.getRecordComponents()) {
+                Amount amount = component.getAnnotation(Amount.class);
+                for (Habit habit : amount == null ? new Habit[0] : amount.habit()) {
+                    String where = Catalogue.word(record) + "." + component.getName() + " by " + habit;
+                    assertTrue(habit.range().least() >= amount.least(), where);
+                    assertTrue(habit.range().most() <= amount.most(), where);
+                    assertEquals(habit.range().unit(), amount.unit(), where);
+                    checked++;
+                }
+            }
+        }
+        assertTrue(checked > 10, "only " + checked);
+    }
+
+    @Test
+    void aShopKeepsItsOwnAndFollowsTheHouse() {
+        assertEquals(Map.of(), Habits.HOUSE.own());
+        Habits own = Habits.HOUSE.with(Habit.MARGIN_MM, 3);
+        assertEquals(Set.of(Habit.MARGIN_MM), own.own().keySet());
+        assertEquals(Measured.Source.SHOP, own.all().get(Habit.MARGIN_MM).source());
+        assertEquals(own, Habits.of(own.own()), "the rest is the house's");
+        Measured house = Habit.MARGIN_MM.house();
+        assertEquals(Habits.HOUSE, own.with(Habit.MARGIN_MM, house), "put back");
+        Habits changed = Habits.HOUSE.with(Habit.DRAW, new Measured(0.85, house.spread(), Measured.Source.HOUSE));
+        assertEquals(Measured.Source.SHOP, changed.kept().all().get(Habit.DRAW).source());
+    }
+}

@@ -1,0 +1,102 @@
+<script lang="ts">
+  import { reference } from "../../desk/catalogue.svelte";
+  import Field from "../../parts/Field.svelte";
+  import NumberField from "../../parts/NumberField.svelte";
+  import { said } from "../../units/format";
+  import type { Settings, ShopDraft } from "./draft.svelte";
+  import Recipes from "./Recipes.svelte";
+
+  // What a shop has decided, rather than measured: its schools, its base, its words and its tips.
+  let { draft, settings }: { draft: ShopDraft; settings: Settings } = $props();
+
+  const counts = $derived<Record<keyof Settings["words"], string>>({
+    stiff: "the base as it is",
+    piping: `${reference.mean("PIPING_SECONDS")} s`,
+    medium: `${reference.mean("MEDIUM_SECONDS")} s`,
+    flood: "the flood",
+    glaze: `${reference.mean("GLAZE_SECONDS")} s`,
+  });
+  const words = $derived(Object.keys(counts) as (keyof Settings["words"])[]);
+
+  function setTip(at: number, change: { openingMm: number | null } | { owned: number | null }) {
+    if (Object.values(change).includes(null)) return;
+    draft.set({
+      tips: settings.tips.map((t, i) => (i === at ? ({ ...t, ...change } as typeof t) : t)),
+    });
+  }
+</script>
+
+<div class="grid">
+  {#each reference.catalogue?.shop ?? [] as parameter (parameter.name)}
+    <Field label={parameter.word}>
+      <select
+        value={String((settings as unknown as Record<string, unknown>)[parameter.name])}
+        onchange={(e) => draft.set({ [parameter.name]: e.currentTarget.value })}
+      >
+        {#each parameter.options as option (option)}
+          <option value={option}>{said(option)}</option>
+        {/each}
+      </select>
+    </Field>
+  {/each}
+</div>
+<Recipes usual={settings.recipe} onusual={(key) => draft.set({ recipe: key })} />
+<h2>Words for how stiff it is</h2>
+<p class="soft">Each word is a count; call it what your kitchen calls it.</p>
+<div class="grid">
+  {#each words as word (word)}
+    <Field label="for {counts[word]}" trouble={draft.trouble(`words.${word}`)}>
+      <input
+        aria-label="word for {counts[word]}"
+        value={settings.words[word]}
+        maxlength="16"
+        autocomplete="off"
+        onchange={(e) =>
+          draft.set({ words: { ...settings.words, [word]: e.currentTarget.value.trim() } })}
+      />
+    </Field>
+  {/each}
+</div>
+<h2>Tips</h2>
+<p class="soft">Measure the openings with a needle gauge, and count how many you have of each.</p>
+<div class="grid">
+  {#each settings.tips as tip, i (tip.name)}
+    <div class="pair">
+      <NumberField
+        label="tip {tip.name}"
+        unit="mm"
+        step={0.1}
+        least={0.3}
+        most={20}
+        value={tip.openingMm}
+        trouble={draft.trouble(`tips[${i}].openingMm`)}
+        onchange={(mm) => setTip(i, { openingMm: mm })}
+      />
+      <NumberField
+        label="how many"
+        whole
+        least={1}
+        most={100}
+        value={tip.owned}
+        trouble={draft.trouble(`tips[${i}].owned`)}
+        onchange={(owned) => setTip(i, { owned })}
+      />
+    </div>
+  {/each}
+</div>
+
+<style>
+  h2 {
+    margin-top: 22px;
+  }
+  .grid {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
+    gap: 14px 20px;
+    margin-top: 8px;
+  }
+  .pair {
+    display: flex;
+    gap: 14px;
+  }
+</style>

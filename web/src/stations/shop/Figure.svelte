@@ -1,0 +1,93 @@
+<script lang="ts">
+  import type { HabitView } from "../../api/types";
+  import NumberField from "../../parts/NumberField.svelte";
+  import type { ShopDraft } from "./draft.svelte";
+  import WeighTen from "./WeighTen.svelte";
+
+  // One figure of the kitchen: what it is, what the house says, and the way back to that.
+  let { habit, draft }: { habit: HabitView; draft: ShopDraft } = $props();
+
+  const measured = $derived(draft.settings?.habits[habit.habit]);
+  const unit = $derived(habit.unit ? ` ${habit.unit}` : "");
+  const isOwn = $derived(measured !== undefined && measured.source !== "HOUSE");
+  const step = $derived(habit.whole ? 1 : stepFor(habit.house.mean));
+  const isWeighed = $derived(/ weighs$/.test(habit.word) && habit.house.mean >= 0.1);
+
+  function stepFor(mean: number): number {
+    if (mean === 0) return 1;
+    return 10 ** Math.floor(Math.log10(Math.abs(mean) / 5));
+  }
+</script>
+
+<li class:own={isOwn}>
+  <div class="field">
+    <NumberField
+      label={habit.word}
+      unit={habit.unit}
+      value={measured?.mean}
+      {step}
+      whole={habit.whole}
+      least={habit.least}
+      most={habit.most}
+      trouble={draft.trouble(`habits.${habit.habit}.mean`)}
+      onchange={(value) => value !== null && draft.figure(habit.habit, value)}
+    />
+    {#if isWeighed}
+      <WeighTen
+        what={habit.word.replace(" weighs", "")}
+        onweighed={(grams) => draft.figure(habit.habit, grams)}
+      />
+    {/if}
+  </div>
+  <p>
+    {habit.says}
+    <span class="soft"
+      >{habit.least} to {habit.most}{unit}; the house says {habit.house.mean}{unit}.</span
+    >
+  </p>
+  <button
+    class="back"
+    hidden={!isOwn}
+    aria-label="Put {habit.word} back to {habit.house.mean}{unit}"
+    onclick={() => draft.putBack(habit.habit)}>put back</button
+  >
+</li>
+
+<style>
+  li {
+    display: grid;
+    grid-template-columns: 260px 1fr 84px;
+    gap: 4px 18px;
+    align-items: center;
+    padding: 8px 0 8px 12px;
+    border-left: 4px solid transparent;
+    border-bottom: 1px solid var(--line);
+  }
+  li.own {
+    border-left-color: var(--cobalt);
+  }
+  .field {
+    display: flex;
+    gap: 14px;
+  }
+  p {
+    margin: 0;
+    font-size: 14px;
+  }
+  .soft {
+    display: block;
+  }
+  .back {
+    border: none;
+    background: none;
+    color: var(--cobalt);
+    text-decoration: underline;
+    cursor: pointer;
+    min-height: 32px;
+  }
+  @media (max-width: 700px) {
+    li {
+      grid-template-columns: 1fr;
+    }
+  }
+</style>
