@@ -8,9 +8,12 @@ import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
+import java.util.function.UnaryOperator;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.colour.Lab;
@@ -61,6 +64,7 @@ import kindthimble.core.tint.TintRecipe;
 import kindthimble.core.tint.TintSolver;
 import kindthimble.core.tint.WhiteIcing;
 import kindthimble.core.words.Refused;
+import kindthimble.core.words.Unit;
 import org.junit.jupiter.api.Test;
 
 /** Every figure of the kitchen is in its range, says what it does, and changes something. */
@@ -81,13 +85,13 @@ class EveryHabitTest {
                     Moves.writing("navy", "Kite", 9)),
             List.of(
                     Moves.flood("white"),
-                    dots(Dot.Size.SMALL, 20),
-                    dots(Dot.Size.MEDIUM, 30),
-                    dots(Dot.Size.LARGE, 6),
+                    dots(Dot.Size.SMALL, 2),
+                    dots(Dot.Size.MEDIUM, 2),
+                    dots(Dot.Size.LARGE, 3),
                     new Stripe("rose", 3, null, null, null, null, null, 2, null, null),
                     new Sprinkle("rose", Sprinkle.What.CANDIES, 4, null),
-                    new Sprinkle("rose", Sprinkle.What.SPRINKLES, 40, null),
-                    new Sprinkle("rose", Sprinkle.What.SUGAR, 40, null)),
+                    new Sprinkle("rose", Sprinkle.What.SPRINKLES, 4, null),
+                    new Sprinkle("rose", Sprinkle.What.SUGAR, 4, null)),
             List.of(
                     Moves.flood("white"),
                     Moves.beads("rose", 3),
@@ -124,42 +128,43 @@ class EveryHabitTest {
         return new Piece("navy", kind, 2, 9, null, null, null);
     }
 
-    /** All that a decorator sees of a plan in a kitchen with these figures. */
-    private static String plan(Habits habits, boolean tinted) {
-        Kitchen kitchen = Kitchens.of(PALETTE);
-        kitchen = new Kitchen(kitchen.shop().with(habits), kitchen.recipe(), PALETTE, kitchen.filling());
+    private static Kitchen kitchen(Habits habits) {
+        Kitchen house = Kitchens.of(PALETTE);
+        return new Kitchen(house.shop().with(habits), house.recipe(), PALETTE, house.filling());
+    }
+
+    /** All that a decorator sees of a cookie in a kitchen with these figures. */
+    private static String cookie(List<Move> moves, Habits habits) {
+        Kitchen kitchen = kitchen(habits);
         StringBuilder seen = new StringBuilder();
-        List<CookieSet.Line> lines = new ArrayList<>();
-        for (List<Move> moves : COOKIES) {
-            Design design = Moves.round(70, null, moves.toArray(new Move[0]));
-            try {
-                Cookie cookie = new Measuring(kitchen).measure(design);
-                lines.add(new CookieSet.Line("cookie " + lines.size(), cookie, 12));
-                cookie.marks()
-                        .forEach(on -> seen.append(on.mark().gate())
-                                .append(on.mark().supplies())
-                                .append(on.mark().ahead()));
-                cookie.cautions().forEach(caution -> seen.append(caution.sentence()));
-                seen.append(cookie.passes())
-                        .append(cookie.layers().hashCode())
-                        .append(cookie.handSeconds())
-                        .append(cookie.marks().stream()
-                                .flatMap(on -> on.mark().slices(0).stream())
-                                .toList())
-                        .append(Seeing.of(cookie, kitchen).alike());
-            } catch (Refused refused) {
-                seen.append(refused.getMessage());
-            }
-        }
         try {
-            pour(kitchen, lines, tinted, seen);
+            Cookie cookie = new Measuring(kitchen).measure(design(moves));
+            cookie.marks()
+                    .forEach(on -> seen.append(on.mark().gate())
+                            .append(on.mark().volumeMm3())
+                            .append(on.mark().grams(kitchen.recipe()))
+                            .append(on.mark().icing())
+                            .append(on.mark().supplies())
+                            .append(on.mark().ahead())
+                            .append(on.mark().slices(0)));
+            cookie.cautions().forEach(caution -> seen.append(caution.sentence()));
+            seen.append(cookie.passes())
+                    .append(cookie.layers().hashCode())
+                    .append(cookie.handSeconds())
+                    .append(Seeing.of(cookie, kitchen).alike());
         } catch (Refused refused) {
             seen.append(refused.getMessage());
         }
         return seen.toString();
     }
 
-    private static void pour(Kitchen kitchen, List<CookieSet.Line> lines, boolean tinted, StringBuilder seen) {
+    private static Design design(List<Move> moves) {
+        return Moves.round(70, null, moves.toArray(new Move[0]));
+    }
+
+    /** All that she sees of the pour of cookies that the house has measured. */
+    private static String pour(Habits habits, boolean tinted) {
+        Kitchen kitchen = kitchen(habits);
         Pouring pouring = new Pouring(
                 kitchen,
                 new Allowance.Risk(0.02),
@@ -168,24 +173,18 @@ class EveryHabitTest {
                         List.of(new Jar("1", "white", 20, 15)),
                         Map.of("white", 0.0, "navy", 0.01, "mist", 0.005),
                         Map.of("mist", new Pouring.LetDown("navy", 0.3))));
-        Demand demand = new Tally(kitchen.recipe(), kitchen.mean(Habit.BREAKAGE_PERCENT)).of(new CookieSet(lines));
-        Pour pour = pouring.of(demand);
+        UnaryOperator<String> apart = UnaryOperator.identity();
+        Pour pour = pouring.of(demand(12, kitchen, apart));
         // Whole boxes, packs and sheets show only in numbers of some size.
-        Pour much = pouring.of(new Tally(kitchen.recipe(), 0)
-                .of(new CookieSet(lines.stream()
-                        .map(line -> new CookieSet.Line(line.design(), line.cookie(), 400))
-                        .toList())));
+        Pour much = pouring.of(demand(400, kitchen, apart));
+        StringBuilder seen = new StringBuilder();
         seen.append(pour)
                 .append(much.batchCaution())
                 .append(MixingOrder.of(pour, kitchen))
                 .append(Joining.of(
                         pour,
                         kitchen,
-                        (from, into) -> pouring.of(new Tally(
-                                        kitchen.recipe(),
-                                        kitchen.mean(Habit.BREAKAGE_PERCENT),
-                                        key -> key.equals(from) ? into : key)
-                                .of(new CookieSet(lines)))))
+                        (from, into) -> pouring.of(demand(12, kitchen, key -> key.equals(from) ? into : key))))
                 .append(Shopping.of(much, kitchen, Map.of()))
                 .append(Shopping.supplies(much.supplies(), Map.of(), key -> key, kitchen.habits()))
                 .append(Jar.bowlFor(Lab.ofHex("#F0F0E8"), PALETTE, kitchen.habits()))
@@ -194,6 +193,14 @@ class EveryHabitTest {
         if (tinted) {
             tints(pour, kitchen, seen);
         }
+        return seen.toString();
+    }
+
+    private static Demand demand(int each, Kitchen kitchen, UnaryOperator<String> bowls) {
+        return new Tally(kitchen.recipe(), kitchen.mean(Habit.BREAKAGE_PERCENT), bowls)
+                .of(new CookieSet(MEASURED.stream()
+                        .map(cookie -> new CookieSet.Line("cookie " + MEASURED.indexOf(cookie), cookie, each))
+                        .toList()));
     }
 
     private static CommonBowls.OfOrder order(String number, String hex) {
@@ -219,6 +226,9 @@ class EveryHabitTest {
         seen.append(LettingDown.of(pour, kitchen, tinted, WhiteIcing.PLAIN));
     }
 
+    private static final List<Cookie> MEASURED = COOKIES.stream()
+            .map(moves -> new Measuring(kitchen(Habits.HOUSE)).measure(design(moves)))
+            .toList();
     private static final List<Gel> FEW = ReferenceGels.ALL.stream().limit(5).toList();
 
     private static List<Double> others(Habit habit) {
@@ -233,12 +243,23 @@ class EveryHabitTest {
     void everyFigureChangesSomething() {
         // With bottles, so that it matters what one holds.
         Habits usual = Habits.HOUSE.with(Habit.BOTTLES, 20);
-        Map<Boolean, String> before = Map.of(true, plan(usual, true), false, plan(usual, false));
+        Map<List<Move>, String> cookies = new LinkedHashMap<>();
+        COOKIES.forEach(moves -> cookies.put(moves, cookie(moves, usual)));
+        Map<Boolean, String> pour = Map.of(true, pour(usual, true), false, pour(usual, false));
         List<Habit> idle = new ArrayList<>();
         for (Habit habit : Habit.values()) {
+            List<Habits> others =
+                    others(habit).stream().map(mean -> usual.with(habit, mean)).toList();
+            BooleanSupplier onCookies = () -> others.stream()
+                    .anyMatch(habits -> cookies.entrySet().stream()
+                            .anyMatch(one -> !cookie(one.getKey(), habits).equals(one.getValue())));
+            boolean ofCookies = habit.chapter().compareTo(Habit.Chapter.COLOUR) < 0
+                    && !(habit.chapter() == Habit.Chapter.HANDS && habit.range().unit() == Unit.MINUTES);
             boolean tinted = habit.chapter() == Habit.Chapter.COLOUR;
-            if (others(habit).stream()
-                    .allMatch(mean -> plan(usual.with(habit, mean), tinted).equals(before.get(tinted)))) {
+            boolean changes = ofCookies && onCookies.getAsBoolean()
+                    || others.stream().anyMatch(one -> !pour(one, tinted).equals(pour.get(tinted)))
+                    || !ofCookies && onCookies.getAsBoolean();
+            if (!changes) {
                 idle.add(habit);
             }
         }
