@@ -626,6 +626,8 @@ export interface components {
         };
         /** @enum {string} */
         Along: "EDGE" | "SPLITS";
+        /** @enum {string} */
+        Arranged: "SCATTERED" | "ROWS";
         Balance: {
             /** Format: double */
             ingredientsGrams: number;
@@ -1058,8 +1060,6 @@ export interface components {
             flood: string;
             glaze: string;
         };
-        /** @enum {string} */
-        Laid: "SCATTERED" | "ROWS";
         Layer: {
             role: components["schemas"]["Role"];
             colour: string;
@@ -1103,7 +1103,7 @@ export interface components {
             /** Format: double */
             areaMm2: number;
             gate: components["schemas"]["Gate"];
-            turn: components["schemas"]["Turn"];
+            stage: components["schemas"]["Stage"];
             /** Format: double */
             handSeconds: number;
             /** Format: int32 */
@@ -1254,7 +1254,7 @@ export interface components {
         Pass: {
             /** Format: int32 */
             number: number;
-            turn: components["schemas"]["Turn"];
+            stage: components["schemas"]["Stage"];
             gate: components["schemas"]["Gate"];
             /** Format: int32 */
             waitMinutes: number;
@@ -1489,6 +1489,8 @@ export interface components {
             y: number;
         };
         /** @enum {string} */
+        Stage: "AHEAD" | "COAT" | "GUIDE" | "AIRBRUSH" | "STENCIL" | "RAISED" | "MARKER";
+        /** @enum {string} */
         Standing: "STANDING";
         /** @enum {string} */
         State: "STIFF" | "PIPING" | "MEDIUM" | "FLOOD" | "GLAZE";
@@ -1598,8 +1600,6 @@ export interface components {
             ladder: components["schemas"]["Rung"][];
         };
         Trim: components["schemas"]["Move"];
-        /** @enum {string} */
-        Turn: "AHEAD" | "COAT" | "GUIDE" | "AIRBRUSH" | "STENCIL" | "RAISED" | "MARKER";
         /** @enum {string} */
         Type: "NUMBER" | "WHOLE_NUMBER" | "TEXT" | "PALETTE" | "TIPS" | "SECTIONS" | "WORDS";
         /** @enum {string} */

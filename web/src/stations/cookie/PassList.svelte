@@ -35,9 +35,9 @@
     <p class="gate"><span>{gateWord(pass.gate)}, {lasting(pass.waitMinutes)}</span></p>
   {/if}
   <h3>
-    {pass.number > 0 ? `${pass.number} · ` : ""}{pass.number > 1 && pass.turn === "COAT"
+    {pass.number > 0 ? `${pass.number} · ` : ""}{pass.number > 1 && pass.stage === "COAT"
       ? "beside it, so a crease shows"
-      : titles[pass.turn]}
+      : titles[pass.stage]}
   </h3>
   <ul>
     {#each cookie.marks.filter((m) => m.pass === pass.number) as mark, i (i)}

@@ -5,19 +5,22 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import kindthimble.core.caution.Caution;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.colour.Roles;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.SideCut;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Passes;
+import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Box;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.kitchen.Kitchen;
-import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Layer;
 import kindthimble.core.mark.Mark;
-import kindthimble.core.mark.Turn;
+import kindthimble.core.mark.OnCookie;
 
 /**
  * A measured design for the screen.
@@ -44,10 +47,10 @@ public record CookieView(
         double handSeconds,
         List<MarkView> marks,
         List<Cookie.Section> sections,
-        List<Cookie.Pass> passes,
+        List<Passes.Pass> passes,
         List<SideCut.CutPiece> side,
         List<RoleView> roles,
-        List<Cookie.Caution> cautions) {
+        List<Caution> cautions) {
 
     /**
      * @param move index of the move
@@ -60,7 +63,7 @@ public record CookieView(
      * @param lengthMm piped; 0 where nothing is
      * @param areaMm2 covered; 0 where that means nothing
      * @param gate what has to be so underneath
-     * @param turn what kind of work it is
+     * @param stage what kind of work it is
      * @param handSeconds hands on one cookie
      * @param piecesAhead pieces made ahead for each cookie; 0 for all else
      */
@@ -75,7 +78,7 @@ public record CookieView(
             double lengthMm,
             double areaMm2,
             Gate gate,
-            Turn turn,
+            Stage stage,
             double handSeconds,
             int piecesAhead) {}
 
@@ -135,7 +138,7 @@ public record CookieView(
                 cautions);
     }
 
-    private static MarkView mark(Cookie cookie, Cookie.OnCookie on, Kitchen kitchen) {
+    private static MarkView mark(Cookie cookie, OnCookie on, Kitchen kitchen) {
         Mark mark = on.mark();
         Icing icing = mark.icing();
         return new MarkView(
@@ -149,7 +152,7 @@ public record CookieView(
                 mark.lengthMm(),
                 mark.areaMm2(),
                 mark.gate(),
-                mark.turn(),
+                mark.stage(),
                 mark.handSeconds(kitchen.habits()),
                 mark.ahead() == null ? 0 : mark.ahead().pieces());
     }

@@ -62,7 +62,7 @@ final class BagLabels {
             int onPage = sheet.across * sheet.down;
             for (int i = 0; i < labels.size(); i++) {
                 if (i > 0 && i % onPage == 0) {
-                    paper.turn();
+                    paper.stage();
                 }
                 int place = i % onPage;
                 label(

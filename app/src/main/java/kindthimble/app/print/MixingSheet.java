@@ -132,7 +132,7 @@ final class MixingSheet {
     /** Turns the page when there is no room. */
     private void room(double mm) {
         if (y + mm > FOOT) {
-            paper.turn();
+            paper.stage();
             y = 20;
         }
     }

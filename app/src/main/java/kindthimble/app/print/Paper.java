@@ -30,11 +30,11 @@ final class Paper implements AutoCloseable {
 
     Paper(String title) {
         document.getDocumentInformation().setTitle(title);
-        turn();
+        stage();
     }
 
     /** A new page. */
-    void turn() {
+    void stage() {
         run(() -> {
             if (page != null) {
                 page.close();

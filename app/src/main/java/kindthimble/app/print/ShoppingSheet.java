@@ -24,7 +24,7 @@ final class ShoppingSheet {
             double cost = 0;
             for (Shopping.ToBuy line : lines) {
                 if (y > FOOT) {
-                    paper.turn();
+                    paper.stage();
                     y = head(paper, order);
                 }
                 boolean buy = line.missing() > 0;
@@ -40,7 +40,7 @@ final class ShoppingSheet {
                 y += 9;
             }
             if (y > FOOT) {
-                paper.turn();
+                paper.stage();
                 y = head(paper, order);
             }
             paper.writeTo(RIGHT, y + 2, 13, true, "together " + money(cost));

@@ -2,17 +2,15 @@ package kindthimble.core.design;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.regex.Pattern;
+import kindthimble.core.caution.Caution;
+import kindthimble.core.drying.Passes;
 import kindthimble.core.geometry.Deadline;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Spot;
 import kindthimble.core.geometry.TooMuch;
 import kindthimble.core.icing.BaseRecipe;
-import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Layer;
-import kindthimble.core.mark.Mark;
-import kindthimble.core.mark.Turn;
-import kindthimble.core.move.Move;
+import kindthimble.core.mark.OnCookie;
 
 /**
  * A design, measured.
@@ -32,7 +30,7 @@ public record Cookie(
         Region iced,
         List<OnCookie> marks,
         List<Section> sections,
-        List<Pass> passes,
+        List<Passes.Pass> passes,
         List<Caution> cautions,
         double handSeconds) {
 
@@ -40,50 +38,11 @@ public record Cookie(
     private static final long MOST_PATH_LETTERS = 2_000_000;
 
     /**
-     * @param move index of the move that it comes from
-     * @param pass in which it goes on, from 1; 0 for what is made ahead
-     * @param mark what it is
-     */
-    public record OnCookie(int move, int pass, Mark mark) {}
-
-    /**
      * @param name by which moves name it
      * @param pass in which it is coated, from 1; 0 for one that stays bare
      * @param at a point inside, for its flag
      */
     public record Section(String name, int pass, Spot at) {}
-
-    /**
-     * @param number from 1; 0 for what is made ahead on film
-     * @param turn what kind of work it is
-     * @param gate what has to be so before it starts
-     * @param waitMinutes how long that takes in still air; 0 when it has come already
-     */
-    public record Pass(int number, Turn turn, Gate gate, int waitMinutes) {}
-
-    /**
-     * @param move index of the move it is about
-     * @param sentence what is likely to go wrong and what helps
-     * @param press what one press does about it; null for nothing
-     * @param moves the moves after that press; null for nothing
-     * @param marginMm the edge margin that the press sets; null to leave it
-     * @param at the middle of what it is about
-     * @param radiusMm of a circle round that
-     */
-    public record Caution(
-            int move, String sentence, String press, List<Move> moves, Double marginMm, Spot at, double radiusMm) {
-        /** The same without a press. */
-        Caution unmended() {
-            return new Caution(move, sentence, null, null, null, at, radiusMm);
-        }
-
-        /** What it is about, whatever its figures and its section. */
-        String kind() {
-            return FIGURES.matcher(sentence).replaceAll("#");
-        }
-
-        private static final Pattern FIGURES = Pattern.compile("\\b[a-z]?[0-9]+([.,][0-9]+)*");
-    }
 
     public Cookie {
         marks = List.copyOf(marks);

@@ -2,10 +2,16 @@ package kindthimble.core.design;
 
 import java.util.ArrayList;
 import java.util.List;
+import kindthimble.core.caution.Caution;
+import kindthimble.core.caution.Cautions;
+import kindthimble.core.caution.IcedCookie;
+import kindthimble.core.drying.Passes;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.TooMuch;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.kitchen.Kitchen;
+import kindthimble.core.mark.Hands;
+import kindthimble.core.mark.OnCookie;
 import kindthimble.core.move.Coats;
 import kindthimble.core.move.Division;
 import kindthimble.core.move.Ground;
@@ -55,17 +61,22 @@ public final class Measuring {
         Coats coats = new Coats(moves, sections);
         Ground ground = new Ground(iced, sections, coats, own, moves);
         ground.layAll();
-        Passes passes = new Passes(ground.laid(), own.habits());
-        List<Cookie.OnCookie> marks = ground.laid().stream()
-                .map(one -> new Cookie.OnCookie(one.move(), passes.of(one), one.mark()))
+        Passes passes = new Passes(ground.laid().stream().map(Measuring::step).toList(), own.habits());
+        List<OnCookie> marks = ground.laid().stream()
+                .map(on -> new OnCookie(on.move(), passes.of(step(on)), on.mark()))
                 .toList();
         List<Cookie.Section> named = new ArrayList<>();
         sections.leaves()
                 .forEach((name, region) -> named.add(
                         new Cookie.Section(name, coats.isCoated(name) ? coats.pass(name) : 0, region.inside())));
         Hands hands = Hands.on(marks, own.habits());
-        List<Cookie.Caution> cautions = Cautions.of(design, baked, ground, marks, hands, own.habits());
+        List<Caution> cautions =
+                Cautions.of(new IcedCookie(design.moves(), moves, baked, sections, coats, marks, hands, own));
         return new Cookie(design, baked, iced, marks, named, passes.list(), cautions, hands.all());
+    }
+
+    private static Passes.Step step(OnCookie on) {
+        return new Passes.Step(on.pass(), on.mark().stage(), on.mark().gate());
     }
 
     private static Region baked(Design design, double spreadPercent) {

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import kindthimble.core.caution.Caution;
 import kindthimble.core.geometry.TooMuch;
 import kindthimble.core.words.Refused;
 
@@ -28,15 +29,15 @@ final class Remedies {
     }
 
     /** The cookie's warnings, those whose press does not help without it. */
-    List<Cookie.Caution> tried() {
+    List<Caution> tried() {
         int most = Math.max(
                 1,
                 Math.min(
                         MOST_TRIED,
                         MOST_TRIED_MOVES / Math.max(1, cookie.design().moves().size())));
         Map<String, Boolean> mends = new HashMap<>();
-        List<Cookie.Caution> all = new ArrayList<>();
-        for (Cookie.Caution caution : cookie.cautions()) {
+        List<Caution> all = new ArrayList<>();
+        for (Caution caution : cookie.cautions()) {
             if (caution.press() == null) {
                 all.add(caution);
                 continue;
@@ -50,7 +51,7 @@ final class Remedies {
         return all;
     }
 
-    private boolean mends(Cookie.Caution caution) {
+    private boolean mends(Caution caution) {
         Design before = cookie.design();
         Design after = new Design(
                 before.format(),
@@ -61,7 +62,7 @@ final class Remedies {
                 before.filling(),
                 caution.moves());
         try {
-            List<Cookie.Caution> left = measured.apply(after).cautions();
+            List<Caution> left = measured.apply(after).cautions();
             return left.size() < cookie.cautions().size() + 1
                     && count(left, caution) < count(cookie.cautions(), caution);
         } catch (Refused | TooMuch e) {
@@ -69,7 +70,7 @@ final class Remedies {
         }
     }
 
-    private static long count(List<Cookie.Caution> cautions, Cookie.Caution like) {
+    private static long count(List<Caution> cautions, Caution like) {
         return cautions.stream().filter(one -> one.kind().equals(like.kind())).count();
     }
 }

@@ -13,6 +13,7 @@ import kindthimble.core.geometry.SharedEdge;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.mark.Coat;
+import kindthimble.core.mark.OnCookie;
 import kindthimble.core.move.Writing;
 
 /**
@@ -70,7 +71,7 @@ public record Seeing(List<Alike> alike, List<Contrast> writing) {
 
     private static List<Section> sections(Cookie cookie, Palette palette) {
         List<Section> sections = new ArrayList<>();
-        for (Cookie.OnCookie on : cookie.marks()) {
+        for (OnCookie on : cookie.marks()) {
             if (on.mark() instanceof Coat coat
                     && palette.colours().containsKey(coat.icing().colour())) {
                 coat.regions()
@@ -120,7 +121,7 @@ public record Seeing(List<Alike> alike, List<Contrast> writing) {
     private static List<Contrast> writing(Cookie cookie, Palette palette) {
         Map<Integer, Contrast> found = new LinkedHashMap<>();
         for (int i = 0; i < cookie.marks().size(); i++) {
-            Cookie.OnCookie on = cookie.marks().get(i);
+            OnCookie on = cookie.marks().get(i);
             if (!(cookie.design().moves().get(on.move()) instanceof Writing) || found.containsKey(on.move())) {
                 continue;
             }
@@ -137,10 +138,10 @@ public record Seeing(List<Alike> alike, List<Contrast> writing) {
     }
 
     /** The colour of the coat that most of a mark lies on; null for bare cookie. */
-    private static String under(Region mark, List<Cookie.OnCookie> before) {
+    private static String under(Region mark, List<OnCookie> before) {
         String ground = null;
         double most = 0;
-        for (Cookie.OnCookie on : before) {
+        for (OnCookie on : before) {
             if (on.mark() instanceof Coat coat) {
                 double area = coat.covers().intersection(mark).areaMm2();
                 if (area >= most && area > 0) {

@@ -3,6 +3,7 @@ package kindthimble.core.design;
 import java.util.ArrayList;
 import java.util.List;
 import kindthimble.core.mark.Icing;
+import kindthimble.core.mark.OnCookie;
 import kindthimble.core.mark.Slice;
 
 /** A level cut through a cookie: what is seen from the side. */
@@ -48,7 +49,7 @@ public final class SideCut {
     /** The cut through a cookie at a height of its picture, from the cookie up. */
     public static List<CutPiece> through(Cookie cookie, double y) {
         List<CutPiece> pieces = new ArrayList<>();
-        for (Cookie.OnCookie on : cookie.marks()) {
+        for (OnCookie on : cookie.marks()) {
             Icing icing = on.mark().icing();
             for (Slice slice : on.mark().slices(y)) {
                 double base = slice.above() ? coatUnder(pieces, (slice.fromMm() + slice.toMm()) / 2) : 0;

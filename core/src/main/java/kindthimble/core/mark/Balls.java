@@ -1,6 +1,8 @@
 package kindthimble.core.mark;
 
 import java.util.List;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Spot;
 import kindthimble.core.habit.Habit;
@@ -26,8 +28,8 @@ public record Balls(Icing icing, List<Spot> spots, double diameterMm, double tai
     }
 
     @Override
-    public Turn turn() {
-        return Turn.raised(gate);
+    public Stage stage() {
+        return Stage.raised(gate);
     }
 
     @Override

@@ -1,6 +1,8 @@
 package kindthimble.core.mark;
 
 import java.util.List;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habits;
@@ -25,8 +27,8 @@ public record Bead(
     }
 
     @Override
-    public Turn turn() {
-        return Turn.raised(gate);
+    public Stage stage() {
+        return Stage.raised(gate);
     }
 
     @Override

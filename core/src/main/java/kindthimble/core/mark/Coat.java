@@ -1,6 +1,8 @@
 package kindthimble.core.mark;
 
 import java.util.List;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
@@ -34,8 +36,8 @@ public record Coat(Icing icing, List<Region> regions, double thicknessMm, double
     }
 
     @Override
-    public Turn turn() {
-        return Turn.COAT;
+    public Stage stage() {
+        return Stage.COAT;
     }
 
     @Override

@@ -1,6 +1,8 @@
 package kindthimble.core.mark;
 
 import java.util.List;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
@@ -28,8 +30,8 @@ public record Dabs(Icing icing, Region region, double thicknessMm, Gate gate) im
     }
 
     @Override
-    public Turn turn() {
-        return Turn.raised(gate);
+    public Stage stage() {
+        return Stage.raised(gate);
     }
 
     @Override

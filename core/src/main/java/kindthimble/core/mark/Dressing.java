@@ -1,6 +1,8 @@
 package kindthimble.core.mark;
 
 import java.util.List;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habits;
 
@@ -13,7 +15,7 @@ import kindthimble.core.habit.Habits;
  * @param lengthMm drawn; 0 where nothing is
  * @param areaMm2 covered; 0 where that means nothing
  * @param gate what has to be so underneath
- * @param turn when it goes on
+ * @param stage when it goes on
  * @param handSeconds hands it takes
  * @param supplies what it takes
  */
@@ -24,7 +26,7 @@ public record Dressing(
         double lengthMm,
         double areaMm2,
         Gate gate,
-        Turn turn,
+        Stage stage,
         double handSeconds,
         List<Supply> supplies)
         implements Mark {
@@ -34,8 +36,8 @@ public record Dressing(
 
     /** Spread over a whole region. */
     public static Dressing over(
-            Region region, String colour, Gate gate, Turn turn, double handSeconds, List<Supply> supplies) {
-        return new Dressing(colour, region.pathData(), null, 0, region.areaMm2(), gate, turn, handSeconds, supplies);
+            Region region, String colour, Gate gate, Stage stage, double handSeconds, List<Supply> supplies) {
+        return new Dressing(colour, region.pathData(), null, 0, region.areaMm2(), gate, stage, handSeconds, supplies);
     }
 
     @Override

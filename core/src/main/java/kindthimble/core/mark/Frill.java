@@ -1,6 +1,8 @@
 package kindthimble.core.mark;
 
 import java.util.List;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Spot;
@@ -42,8 +44,8 @@ public record Frill(Icing icing, Border kind, Lines along, double widthMm, doubl
     }
 
     @Override
-    public Turn turn() {
-        return Turn.raised(gate);
+    public Stage stage() {
+        return Stage.raised(gate);
     }
 
     @Override

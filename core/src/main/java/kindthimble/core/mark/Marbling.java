@@ -1,6 +1,8 @@
 package kindthimble.core.mark;
 
 import java.util.List;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.habit.Habits;
 
@@ -19,8 +21,8 @@ public record Marbling(Icing icing, Lines veins, double widthMm, double volumeMm
     }
 
     @Override
-    public Turn turn() {
-        return Turn.COAT;
+    public Stage stage() {
+        return Stage.COAT;
     }
 
     @Override

@@ -1,6 +1,8 @@
 package kindthimble.core.mark;
 
 import java.util.List;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.BaseRecipe;
@@ -43,7 +45,7 @@ public sealed interface Mark
     Gate gate();
 
     /** When it goes on. */
-    Turn turn();
+    Stage stage();
 
     /** A middling density of stiff icing, mg/mm3, to tell the volume of what is weighed by the piece (worked out, see docs/craft.md). */
     double STIFF_MG_PER_MM3 = 1.3;

@@ -1,6 +1,8 @@
 package kindthimble.core.mark;
 
 import java.util.List;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.BaseRecipe;
@@ -51,8 +53,8 @@ public record Placed(
     }
 
     @Override
-    public Turn turn() {
-        return gate.isPastWet() ? Turn.RAISED : Turn.COAT;
+    public Stage stage() {
+        return gate.isPastWet() ? Stage.RAISED : Stage.COAT;
     }
 
     @Override

@@ -1,6 +1,8 @@
 package kindthimble.core.mark;
 
 import java.util.List;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
@@ -28,8 +30,8 @@ public record Print(Icing icing, Region region, double openShare, double thickne
     }
 
     @Override
-    public Turn turn() {
-        return Turn.STENCIL;
+    public Stage stage() {
+        return Stage.STENCIL;
     }
 
     @Override

@@ -1,6 +1,8 @@
 package kindthimble.core.mark;
 
 import java.util.List;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Stage;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
 
@@ -13,16 +15,19 @@ import kindthimble.core.habit.Habits;
  * @param areaMm2 of all pieces of one cookie
  * @param filmMm2 that they take, gaps with it
  * @param ahead how many, and how many more are made
+ * @param inscribedRadiusMm of the largest circle in a piece
  */
-public record Transfers(Icing icing, double volumeMm3, double areaMm2, double filmMm2, Ahead ahead) implements Mark {
+public record Transfers(
+        Icing icing, double volumeMm3, double areaMm2, double filmMm2, Ahead ahead, double inscribedRadiusMm)
+        implements Mark {
     @Override
     public Gate gate() {
         return Gate.BARE_COOKIE;
     }
 
     @Override
-    public Turn turn() {
-        return Turn.AHEAD;
+    public Stage stage() {
+        return Stage.AHEAD;
     }
 
     @Override

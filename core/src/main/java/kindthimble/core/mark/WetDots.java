@@ -1,6 +1,8 @@
 package kindthimble.core.mark;
 
 import java.util.List;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Spot;
 import kindthimble.core.habit.Habit;
@@ -47,8 +49,8 @@ public record WetDots(
     }
 
     @Override
-    public Turn turn() {
-        return Turn.COAT;
+    public Stage stage() {
+        return Stage.COAT;
     }
 
     @Override

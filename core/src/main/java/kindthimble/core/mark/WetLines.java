@@ -1,6 +1,8 @@
 package kindthimble.core.mark;
 
 import java.util.List;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
@@ -34,8 +36,8 @@ public record WetLines(Icing icing, Lines along, double widthMm, double coatThic
     }
 
     @Override
-    public Turn turn() {
-        return Turn.COAT;
+    public Stage stage() {
+        return Stage.COAT;
     }
 
     @Override

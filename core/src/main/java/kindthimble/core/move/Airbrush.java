@@ -4,12 +4,12 @@ import java.util.List;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Word;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.mark.Dressing;
-import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Supply;
-import kindthimble.core.mark.Turn;
 
 /** Colour sprayed on a flat dry coat, before a stencil or raised detail. */
 @Word(value = "airbrush", says = "a veil of colour on a dry coat", group = Kind.Group.DRESSED)
@@ -19,6 +19,11 @@ public record Airbrush(
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Trim {
+
+    @Override
+    public String needsCoat() {
+        return "Airbrush goes on a dry coat: put a flood before it.";
+    }
 
     @Override
     public void lay(Ground ground) {
@@ -31,9 +36,8 @@ public record Airbrush(
                         region,
                         colour,
                         Gate.SURFACE_DRY,
-                        Turn.AIRBRUSH,
+                        Stage.AIRBRUSH,
                         ground.mean(Habit.AIRBRUSH_SECONDS),
                         List.of(sprayed)));
-        ground.needCoat(on, "Airbrush goes on a dry coat: put a flood before it.");
     }
 }

@@ -5,6 +5,7 @@ import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Word;
+import kindthimble.core.drying.Gate;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Scatter;
@@ -13,7 +14,6 @@ import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.kitchen.Tip;
 import kindthimble.core.mark.Balls;
-import kindthimble.core.mark.Gate;
 import kindthimble.core.words.Refused;
 import kindthimble.core.words.Unit;
 
@@ -26,7 +26,7 @@ public record Beads(
         double diameterMm,
 
         @Choice(word = "laid", from = Choice.From.WORDS, usual = "EDGE")
-        Laid laid,
+        Where laid,
 
         @Amount(
                 word = "how many",
@@ -56,7 +56,7 @@ public record Beads(
     private static final int DOTS = 7;
 
     /** Where beads lie. */
-    public enum Laid {
+    public enum Where {
         /** Side by side along the edge. */
         EDGE,
         /** Each by itself: raised dots. */
@@ -83,16 +83,15 @@ public record Beads(
                         diameterMm,
                         isBorder() ? ground.mean(Habit.BEAD_TAILS) : 0,
                         gate));
-        ground.warnOfBleeding(on, colour, gate);
     }
 
     private boolean isBorder() {
-        return laid == Laid.EDGE;
+        return laid == Where.EDGE;
     }
 
     private List<Spot> spots(Ground ground) {
         if (isBorder()) {
-            Lines edge = ground.alongEdge(ground.on(on), diameterMm / 2);
+            Lines edge = Strokes.alongEdge(ground.on(on), diameterMm / 2);
             return edge.beads(pieces == null ? ground.mean(Habit.BEAD_STEP) * diameterMm : edge.lengthMm() / pieces);
         }
         Region room = ground.on(on).inset(diameterMm / 2);
@@ -100,6 +99,6 @@ public record Beads(
             throw new Refused("diameterMm", "A dot of that size does not fit there. Make it smaller.");
         }
         int dots = pieces == null ? DOTS : pieces;
-        return laid == Laid.ROWS ? Scatter.inRows(room, dots) : Scatter.over(room, dots);
+        return laid == Where.ROWS ? Scatter.inRows(room, dots) : Scatter.over(room, dots);
     }
 }

@@ -6,6 +6,7 @@ import kindthimble.core.habit.Habits;
 public sealed interface Coating extends Move permits Flood, Dip, Spatula {
 
     /** Words for the sections it covers; null for all that no other coat covers. */
+    @Override
     String on();
 
     /** How they meet their neighbours; null for a crease. */

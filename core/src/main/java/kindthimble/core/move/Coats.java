@@ -10,10 +10,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import kindthimble.core.drying.Colouring;
 import kindthimble.core.geometry.CoatVolume;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.SharedEdge;
-import kindthimble.core.passes.Colouring;
+import kindthimble.core.kitchen.Filling;
+import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.words.Refused;
 
 /**
@@ -61,8 +63,13 @@ public final class Coats {
     }
 
     /** Sections that the coat at this index covers. */
-    Set<String> sectionsOf(int move) {
+    public Set<String> sectionsOf(int move) {
         return sectionsOfMove.getOrDefault(move, Set.of());
+    }
+
+    /** How outlines and floods are carried out here: a dip only where the cookie is one section. */
+    public Filling filling(Kitchen kitchen) {
+        return kitchen.filling() == Filling.DIP && sections.isDivided() ? Filling.WALL_AND_FLOOD : kitchen.filling();
     }
 
     public boolean isCoated(String section) {
@@ -85,7 +92,7 @@ public final class Coats {
     }
 
     /** Sections by the pass that they are flooded in. */
-    Map<Integer, List<String>> byPass(Collection<String> names) {
+    public Map<Integer, List<String>> byPass(Collection<String> names) {
         Map<Integer, List<String>> byPass = new TreeMap<>();
         names.forEach(name ->
                 byPass.computeIfAbsent(pass(name), p -> new ArrayList<>()).add(name));
@@ -93,12 +100,12 @@ public final class Coats {
     }
 
     /** Coated neighbours of a section. */
-    Set<String> neighbours(String section) {
+    public Set<String> neighbours(String section) {
         return touching.getOrDefault(section, Set.of());
     }
 
     /** What takes up a section's icing while it is wet: all that flows into it, or the section alone. */
-    Region wetWith(String section, Region region) {
+    public Region wetWith(String section, Region region) {
         Integer surface = surfaceOf.get(section);
         return surface == null || seams.get(section) != Seam.FLOW ? region : surfaces.get(surface);
     }

@@ -3,10 +3,10 @@ package kindthimble.core.move;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Word;
+import kindthimble.core.drying.Gate;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Dabs;
-import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Icing;
 
 /** Icing dabbed with a sponge or a brush on a dry coat, for a rough texture. */
@@ -26,6 +26,11 @@ public record Dab(
     }
 
     @Override
+    public String needsCoat() {
+        return "Texture is dabbed on a dry coat: put a flood before it.";
+    }
+
+    @Override
     public void lay(Ground ground) {
         Gate gate = ground.raisedGate(on, waits);
         ground.place(
@@ -36,7 +41,5 @@ public record Dab(
                         ground.on(on),
                         ground.mean(Habit.DABBED_MM),
                         gate));
-        ground.needCoat(on, "Texture is dabbed on a dry coat: put a flood before it.");
-        ground.warnOfBleeding(on, colour, gate);
     }
 }

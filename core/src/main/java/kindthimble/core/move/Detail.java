@@ -4,6 +4,6 @@ package kindthimble.core.move;
 public sealed interface Detail extends Move
         permits Outline, Dot, Stripe, Piped, Beads, Piece, Ruffle, Dab, Stencil, Transfer, Stack {
 
-    /** Words for the sections it lies on; null for the whole cookie. */
+    @Override
     String on();
 }

@@ -64,7 +64,7 @@ public record Dip(
     @Override
     public void lay(Ground ground) {
         double share = isMarbled() ? secondPercent / 100 : 0;
-        double mm3 = Spread.over(
+        double mm3 = Covering.over(
                 ground,
                 icing(colour, isMarbled() ? second : null),
                 ground.mean(Habit.DIP_MM),

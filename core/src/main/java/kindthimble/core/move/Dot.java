@@ -34,7 +34,7 @@ public record Dot(
         Double diameterMm,
 
         @Choice(word = "laid", from = Choice.From.WORDS, usual = "SCATTERED")
-        Laid laid,
+        Arranged laid,
 
         @Amount(
                 word = "count",
@@ -67,17 +67,16 @@ public record Dot(
         }
     }
 
-    /** How dots lie. */
-    public enum Laid {
-        SCATTERED,
-        ROWS
-    }
-
     @Override
     public Easier easier() {
         return pieces < 2
                 ? Easier.said("A larger dot takes no longer than a small one.")
                 : Easier.by("Fewer dots would be quicker.", "Half as many", Catalogue.with(this, "pieces", pieces / 2));
+    }
+
+    @Override
+    public String sinks() {
+        return "Wet dots";
     }
 
     @Override
@@ -95,7 +94,7 @@ public record Dot(
                     "%d dots of %s mm cover more than there is. Take fewer, or smaller ones."
                             .formatted(pieces, Range.plain(across)));
         }
-        List<Spot> spots = laid == Laid.ROWS ? Scatter.inRows(room, pieces) : Scatter.over(room, pieces);
+        List<Spot> spots = laid == Arranged.ROWS ? Scatter.inRows(room, pieces) : Scatter.over(room, pieces);
         ground.place(
                 on,
                 new WetDots(
@@ -105,6 +104,5 @@ public record Dot(
                         ground.thicknessUnder(on),
                         ground.mean(Habit.WET_MARK_ABOVE_SHARE),
                         drag));
-        ground.needWetCoat(on, "Wet dots");
     }
 }

@@ -50,7 +50,7 @@ public record Flood(
             return;
         }
         double thickness = thicknessMm(ground.habits());
-        Spread.over(
+        Covering.over(
                 ground,
                 ground.flooding(colour, countSeconds, tip),
                 thickness,

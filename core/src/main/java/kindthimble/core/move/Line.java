@@ -61,8 +61,8 @@ public record Line(
     @Override
     public void lay(Ground ground) {
         Lines lines = along == Along.SPLITS
-                ? ground.splits(on)
-                : ground.alongEdge(
+                ? Strokes.splits(ground, on)
+                : Strokes.alongEdge(
                         ground.on(on), insetMm == null ? ground.tip(tip).openingMm() / 2 : insetMm);
         if (lines.isEmpty()) {
             throw new Refused("along", "Nothing is split there. Divide the cookie first, or follow the edge.");

@@ -6,13 +6,13 @@ import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Text;
 import kindthimble.core.catalogue.Word;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.mark.Dressing;
-import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Supply;
-import kindthimble.core.mark.Turn;
 import kindthimble.core.words.Refused;
 import kindthimble.core.words.Unit;
 
@@ -69,6 +69,11 @@ public record Marker(
     }
 
     @Override
+    public String ownPath() {
+        return drawn == Drawn.LINES ? path : "";
+    }
+
+    @Override
     public void lay(Ground ground) {
         boolean bare = ground.isBare(on);
         Gate gate = bare
@@ -79,7 +84,7 @@ public record Marker(
                     case SURFACE_DRY -> Gate.SURFACE_DRY;
                     case DRY_THROUGH -> Gate.DRY_THROUGH;
                 };
-        Turn turn = bare ? Turn.COAT : when == When.GUIDE ? Turn.GUIDE : Turn.MARKER;
+        Stage stage = bare ? Stage.COAT : when == When.GUIDE ? Stage.GUIDE : Stage.MARKER;
         double centimetres = 0;
         Lines lines;
         if (drawn == Drawn.WRITING) {
@@ -89,7 +94,7 @@ public record Marker(
             centimetres = letters.areaMm2() / stroke / 10;
         } else {
             lines = drawn == Drawn.EDGE
-                    ? ground.alongEdge(ground.on(on), ground.mean(Habit.MARKER_MM) / 2)
+                    ? Strokes.alongEdge(ground.on(on), ground.mean(Habit.MARKER_MM) / 2)
                     : Strokes.drawn(ground, on, path, pieces, tiltDegrees, form);
             centimetres = lines.lengthMm() / 10;
         }
@@ -105,14 +110,8 @@ public record Marker(
                         10 * centimetres,
                         0,
                         gate,
-                        turn,
+                        stage,
                         centimetres * ground.mean(Habit.MARKER_SECONDS_PER_CM),
                         List.of(new Supply(Supply.Sort.MARKER, colour, centimetres / 100))));
-        if (gate == Gate.HALF_DRY) {
-            ground.warn(
-                    "A marker dents and tears icing that is only half dry.",
-                    ground.on(on),
-                    Remedy.set("Wait until the surface is dry", ground.here(), "when", When.SURFACE_DRY));
-        }
     }
 }

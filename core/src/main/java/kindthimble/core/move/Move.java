@@ -23,6 +23,26 @@ public sealed interface Move permits Division, Coating, Detail, Trim {
         return colour() == null ? Set.of() : Set.of(colour());
     }
 
+    /** Words for the sections it lies on; null for the whole cookie. */
+    default String on() {
+        return null;
+    }
+
+    /** What of it has to sink into a wet coat, as it is called; null for nothing. */
+    default String sinks() {
+        return null;
+    }
+
+    /** What to say where it finds no coat under it, though it needs one; null where it needs none. */
+    default String needsCoat() {
+        return null;
+    }
+
+    /** The path of her own that it follows, in mm; empty for none. */
+    default String ownPath() {
+        return "";
+    }
+
     /** What would take less time instead. */
     default Easier easier() {
         return Easier.said("Fewer or larger strokes, airbrush or marker would be quicker.");

@@ -4,13 +4,13 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Filled;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Word;
+import kindthimble.core.drying.Gate;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
@@ -18,7 +18,6 @@ import kindthimble.core.kitchen.Filling;
 import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.kitchen.Tip;
 import kindthimble.core.mark.Bead;
-import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.words.Unit;
 
@@ -72,12 +71,11 @@ public record Outline(
         }
         Tip laidWith = ground.tip(tip);
         Icing icing = ground.piped(colour, countSeconds, laidWith);
-        boolean late = ground.named(on).stream().anyMatch(ground::isCoated);
         Map<Integer, List<Lines>> lines = new HashMap<>();
         ground.coats()
                 .byPass(ground.named(on))
                 .forEach((pass, names) -> names.forEach(section -> {
-                    Lines line = ground.alongEdge(ground.region(section), laidWith.openingMm() / 2);
+                    Lines line = Strokes.alongEdge(ground.region(section), laidWith.openingMm() / 2);
                     for (String neighbour : ground.coats().neighbours(section)) {
                         if (ground.isOutlined(neighbour)) {
                             line = line.outside(ground.region(neighbour).grown(0.75 * laidWith.openingMm()));
@@ -104,17 +102,5 @@ public record Outline(
                             Gate.BARE_COOKIE,
                             ground.mean(Habit.OUTLINE_SECONDS_PER_CM)));
         });
-        if (late) {
-            ground.warn(
-                    "An outline comes before the flood that it holds.",
-                    ground.on(on),
-                    Remedy.moved(
-                            "Move it up",
-                            ground.here(),
-                            moves -> IntStream.range(0, moves.size())
-                                    .filter(i -> moves.get(i) instanceof Coating)
-                                    .findFirst()
-                                    .orElse(0)));
-        }
     }
 }

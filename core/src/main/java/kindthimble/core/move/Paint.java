@@ -5,12 +5,12 @@ import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Word;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.mark.Dressing;
-import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Supply;
-import kindthimble.core.mark.Turn;
 import kindthimble.core.words.Unit;
 
 /** Paint or dust on a coat that is dry through, or paint marbled into a wet one. */
@@ -35,6 +35,16 @@ public record Paint(
     }
 
     @Override
+    public String sinks() {
+        return what == What.MARBLED ? "Veins of paint" : null;
+    }
+
+    @Override
+    public String needsCoat() {
+        return what == What.MARBLED ? null : "Paint goes on a coat that is dry through: put a flood before it.";
+    }
+
+    @Override
     public void lay(Ground ground) {
         Region region = ground.on(on);
         double share = sharePercent / 100;
@@ -50,18 +60,16 @@ public record Paint(
                             0,
                             share * region.areaMm2(),
                             Gate.WET,
-                            Turn.COAT,
+                            Stage.COAT,
                             seconds,
                             supplies(ground, share * region.areaMm2())));
-            ground.needWetCoat(on, "Veins of paint");
             return;
         }
         Region painted = share == 1 ? region : region.shrunkTo(share);
         ground.place(
                 on,
                 Dressing.over(
-                        painted, colour, Gate.DRY_THROUGH, Turn.MARKER, seconds, supplies(ground, painted.areaMm2())));
-        ground.needCoat(on, "Paint goes on a coat that is dry through: put a flood before it.");
+                        painted, colour, Gate.DRY_THROUGH, Stage.MARKER, seconds, supplies(ground, painted.areaMm2())));
     }
 
     /** Paint is dust in thinner; dust alone goes on dry. */

@@ -7,12 +7,12 @@ import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Word;
+import kindthimble.core.drying.Gate;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Scatter;
 import kindthimble.core.geometry.Spot;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
-import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Pieces;
 import kindthimble.core.words.Refused;
@@ -33,7 +33,7 @@ public record Piece(
         double sizeMm,
 
         @Choice(word = "laid", from = Choice.From.WORDS, usual = "SCATTERED")
-        Dot.Laid laid,
+        Arranged laid,
 
         @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
         Wait waits,
@@ -56,10 +56,9 @@ public record Piece(
         }
         Icing stiff = new Icing(
                 colour, new Consistency(Consistency.STIFF_SECONDS), kind.name().toLowerCase(Locale.ROOT));
-        List<Spot> spots = laid == Dot.Laid.ROWS ? Scatter.inRows(room, pieces) : Scatter.over(room, pieces);
+        List<Spot> spots = laid == Arranged.ROWS ? Scatter.inRows(room, pieces) : Scatter.over(room, pieces);
         Gate gate = ground.raisedGate(on, waits);
         ground.place(on, new Pieces(stiff, kind, spots, sizeMm, ground.mean(grams()), gate));
-        ground.warnOfBleeding(on, colour, gate);
     }
 
     private Habit grams() {

@@ -1,18 +1,18 @@
 package kindthimble.core.move;
 
 import java.util.List;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.kitchen.Tip;
 import kindthimble.core.mark.Bead;
 import kindthimble.core.mark.Dressing;
-import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Shapes;
 import kindthimble.core.mark.Supply;
-import kindthimble.core.mark.Turn;
 
 /** A raised line of piping icing: on a coat by the shop's school of detail, or straight on the bare cookie. */
-public sealed interface Piped extends Detail permits Line, Rule, Stitches, Writing {
+public sealed interface Piped extends Detail permits Line, RaisedLines, Stitches, Writing {
     /** Name of the tip; null for the usual one. */
     String tip();
 
@@ -27,12 +27,12 @@ public sealed interface Piped extends Detail permits Line, Rule, Stitches, Writi
         return null;
     }
 
-    /** Lays a line and warns where it would bleed. */
+    /** Lays a line. */
     default void pipe(Ground ground, Lines along, double draw, double secondsPerCm) {
         pipe(ground, along, along.lengthMm(), draw, secondsPerCm);
     }
 
-    /** Lays lines of which a length is piped, whatever the length of what is drawn, and warns where they would bleed. */
+    /** Lays lines of which a length is piped, whatever the length of what is drawn. */
     default void pipe(Ground ground, Lines along, double lengthMm, double draw, double secondsPerCm) {
         Tip laidWith = ground.tip(tip());
         Gate gate = ground.raisedGate(on(), waits());
@@ -56,14 +56,13 @@ public sealed interface Piped extends Detail permits Line, Rule, Stitches, Writi
                             lengthMm,
                             0,
                             gate,
-                            gate == Gate.BARE_COOKIE ? Turn.COAT : Turn.RAISED,
+                            gate == Gate.BARE_COOKIE ? Stage.COAT : Stage.RAISED,
                             ground.mean(Habit.STREWN_SECONDS),
                             List.of(new Supply(
                                     Supply.Sort.SUGAR,
                                     colour(),
                                     lengthMm / 10 * ground.mean(Habit.STREWN_SUGAR_GRAMS_PER_CM)))));
         }
-        ground.warnOfBleeding(on(), colour(), gate);
     }
 
     /** Grains as they are drawn. */

@@ -5,10 +5,10 @@ import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Word;
+import kindthimble.core.drying.Gate;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Frill;
-import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.words.Unit;
 
@@ -52,10 +52,9 @@ public record Ruffle(
                 new Frill(
                         icing,
                         kind,
-                        ground.alongEdge(ground.on(on), widthMm / 2),
+                        Strokes.alongEdge(ground.on(on), widthMm / 2),
                         widthMm,
                         ground.mean(ruffle ? Habit.RUFFLE_GRAMS_PER_CM : Habit.BRUSHED_GRAMS_PER_CM),
                         gate));
-        ground.warnOfBleeding(on, colour, gate);
     }
 }

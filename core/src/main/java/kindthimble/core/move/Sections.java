@@ -69,6 +69,11 @@ public final class Sections {
         children.put(of, named);
     }
 
+    /** The cookie, undivided. */
+    public Region whole() {
+        return whole;
+    }
+
     public boolean isDivided() {
         return leaves.size() > 1;
     }

@@ -5,14 +5,13 @@ import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Word;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.mark.Dressing;
-import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Shapes;
 import kindthimble.core.mark.Supply;
-import kindthimble.core.mark.Turn;
-import kindthimble.core.words.Range;
 import kindthimble.core.words.Unit;
 
 /** Sprinkles, sugar, pearls or candies pressed into the wet coat: candies before sugar. */
@@ -55,9 +54,13 @@ public record Sprinkle(
     }
 
     @Override
+    public String sinks() {
+        return "Sprinkles";
+    }
+
+    @Override
     public void lay(Ground ground) {
         Region region = ground.on(on);
-        int sugaredAt = ground.sugar(on, what == What.SUGAR);
         ground.place(
                 on,
                 new Dressing(
@@ -67,25 +70,10 @@ public record Sprinkle(
                         0,
                         region.areaMm2(),
                         Gate.WET,
-                        Turn.COAT,
+                        Stage.COAT,
                         what == What.CANDIES
                                 ? pieces * ground.mean(Habit.CANDY_SECONDS)
                                 : ground.mean(Habit.STREWN_SECONDS),
                         List.of(new Supply(what.sort, colour, what.amount(pieces, region, ground)))));
-        ground.needWetCoat(on, "Sprinkles");
-        if (what != What.SUGAR && sugaredAt >= 0) {
-            ground.warn(
-                    "On sugar they do not hold: press them in first, then strew the sugar.",
-                    region,
-                    Remedy.moved("Press them in first", ground.here(), moves -> sugaredAt));
-        }
-        if ((what == What.CANDIES || what == What.SUGAR)
-                && ground.mean(Habit.MARGIN_MM) < ground.mean(Habit.PRESSED_MARGIN_MM)) {
-            ground.warn(
-                    "What is pressed in pushes icing outward: leave a margin of %s mm."
-                            .formatted(Range.plain(ground.mean(Habit.PRESSED_MARGIN_MM))),
-                    ground.whole(),
-                    Remedy.margin(ground.mean(Habit.PRESSED_MARGIN_MM)));
-        }
     }
 }

@@ -4,12 +4,12 @@ import java.util.List;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Word;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.mark.Dressing;
-import kindthimble.core.mark.Gate;
-import kindthimble.core.mark.Turn;
 
 /** A line through a small section before it is flooded, so that the coat does not sink. Its volume is part of the flood's. */
 @Word(value = "squiggle", says = "a line inside a small section, against craters", group = Kind.Group.COAT)
@@ -23,7 +23,6 @@ public record Squiggle(
 
     @Override
     public void lay(Ground ground) {
-        ground.named(on).forEach(ground::squiggle);
         Region region = ground.on(on);
         Region inner = region.inset(1);
         Lines line = Strokes.across(inner.isEmpty() ? region : inner, TURNS, 0, Strokes.Form.WAVY);
@@ -36,7 +35,7 @@ public record Squiggle(
                         line.lengthMm(),
                         0,
                         Gate.BARE_COOKIE,
-                        Turn.COAT,
+                        Stage.COAT,
                         line.lengthMm() / 10 * ground.mean(Habit.OUTLINE_SECONDS_PER_CM),
                         List.of()));
     }

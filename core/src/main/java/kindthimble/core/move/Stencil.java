@@ -4,9 +4,9 @@ import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Word;
+import kindthimble.core.drying.Gate;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
-import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Print;
 import kindthimble.core.words.Unit;
@@ -35,6 +35,11 @@ public record Stencil(
     }
 
     @Override
+    public String needsCoat() {
+        return "A stencil needs a dry coat under it: put a flood before it.";
+    }
+
+    @Override
     public void lay(Ground ground) {
         Gate gate = waits.gate();
         ground.place(
@@ -47,23 +52,5 @@ public record Stencil(
                         ground.mean(Habit.STENCIL_MM),
                         parts,
                         gate));
-        if (gate.compareTo(Gate.SURFACE_DRY) < 0) {
-            ground.warn(
-                    "A stencil sticks to icing that is not dry on top, and dents it.",
-                    ground.on(on),
-                    Remedy.set("Wait until the surface is dry", ground.here(), "waits", Wait.SURFACE_DRY));
-        }
-        ground.needCoat(on, "A stencil needs a dry coat under it: put a flood before it.");
-        if (!ground.isBare(on) && ground.coats().byPass(ground.named(on)).size() > 1) {
-            ground.warn(
-                    "A stencil wants a flat coat; these sections crease. Let them flow, or airbrush instead.",
-                    ground.on(on),
-                    Remedy.flowing("Let them flow"));
-        } else if (ground.hasRaised(on)) {
-            ground.warn(
-                    "A stencil wants a flat coat; something raised lies there already.",
-                    ground.on(on),
-                    Remedy.replaced("Airbrush instead", ground.here(), stencil -> easier().instead()));
-        }
     }
 }

@@ -64,7 +64,7 @@ public record Stitches(
     public void lay(Ground ground) {
         pipe(
                 ground,
-                ground.alongEdge(ground.on(on), insetMm).stitched(stitchMm, gapMm),
+                Strokes.alongEdge(ground.on(on), insetMm).stitched(stitchMm, gapMm),
                 ground.mean(Habit.DRAW),
                 ground.mean(Habit.RAISED_SECONDS_PER_CM));
     }

@@ -62,6 +62,16 @@ public record Stripe(
     }
 
     @Override
+    public String ownPath() {
+        return path;
+    }
+
+    @Override
+    public String sinks() {
+        return "Wet lines";
+    }
+
+    @Override
     public void lay(Ground ground) {
         Tip laidWith = ground.tip(tip);
         boolean drawnOut = drags > 0 && form == null;
@@ -76,6 +86,5 @@ public record Stripe(
                         ground.thicknessUnder(on),
                         drags,
                         ground.mean(Habit.WET_MARK_ABOVE_SHARE)));
-        ground.needWetCoat(on, "Wet lines");
     }
 }

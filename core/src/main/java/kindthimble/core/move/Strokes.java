@@ -10,37 +10,71 @@ import kindthimble.core.geometry.Spot;
 import kindthimble.core.words.Refused;
 
 /** Draws the lines that moves lay across a region. */
-final class Strokes {
+public final class Strokes {
     private static final double STEP_MM = 0.5;
-    private static final double MOST_OUTSIDE = 0.02;
+    private static final double SPLIT_MM = 0.1;
 
     private Strokes() {}
 
     /**
-     * A path of one's own where there is one, else evenly spaced lines. Warns when the path reaches over the edge.
+     * A path of one's own where there is one, else evenly spaced lines. Only what of the path lies inside counts.
      *
-     * @param path SVG path data in mm, from the middle of the region; null or blank for none
+     * @param path SVG path data in mm, from the middle of the region; blank for none
      */
     static Lines drawn(Ground ground, String on, String path, int count, double tiltDegrees, Form form) {
         Region region = ground.on(on);
-        if (path == null || path.isBlank()) {
+        if (path.isBlank()) {
             return across(region, count, tiltDegrees, form == null ? Form.STRAIGHT : form);
         }
-        Box box = region.box();
-        Lines whole;
-        try {
-            whole = Pen.following(path).lines().moved(box.x() + box.widthMm() / 2, box.y() + box.heightMm() / 2);
-        } catch (IllegalArgumentException e) {
-            throw new Refused("path", "This path can't be read: " + e.getMessage() + ".");
-        }
-        Lines inside = whole.within(region);
+        Lines inside = followed(region, path).within(region);
         if (inside.isEmpty()) {
             throw new Refused("path", "This path misses the section. Its 0 0 lies in the section's middle, in mm.");
         }
-        if (inside.lengthMm() < (1 - MOST_OUTSIDE) * whole.lengthMm()) {
-            ground.warn("The path reaches over the edge: only what lies inside is counted.", region);
-        }
         return inside;
+    }
+
+    /** Share of the length of a path that lies outside a region, 0 to 1. */
+    public static double shareOutside(Region region, String path) {
+        Lines whole = followed(region, path);
+        return 1 - whole.within(region).lengthMm() / whole.lengthMm();
+    }
+
+    private static Lines followed(Region region, String path) {
+        Box box = region.box();
+        try {
+            return Pen.following(path).lines().moved(box.x() + box.widthMm() / 2, box.y() + box.heightMm() / 2);
+        } catch (IllegalArgumentException e) {
+            throw new Refused("path", "This path can't be read: " + e.getMessage() + ".");
+        }
+    }
+
+    /**
+     * The line along the inside of an edge.
+     *
+     * @throws Refused when there is no room for it
+     */
+    static Lines alongEdge(Region region, double insetMm) {
+        Region inner = region.inset(insetMm);
+        if (inner.isEmpty()) {
+            throw new Refused(
+                    "",
+                    "There is no room for a line %.1f mm inside this edge. Take a finer tip or a larger cookie."
+                            .formatted(insetMm));
+        }
+        return inner.edge();
+    }
+
+    /** The lines where sections meet each other, each once. */
+    static Lines splits(Ground ground, String on) {
+        List<Lines> seams = new ArrayList<>();
+        Region before = Region.EMPTY;
+        Region inside = ground.on(on).inset(SPLIT_MM);
+        for (String name : ground.named(on)) {
+            Region region = ground.region(name);
+            seams.add(region.edge().within(inside).outside(before.grown(SPLIT_MM)));
+            before = before.isEmpty() ? region : Region.union(List.of(before, region));
+        }
+        return Lines.all(seams);
     }
 
     /**

@@ -11,6 +11,7 @@ import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Text;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.cutter.SmallForm;
+import kindthimble.core.drying.Gate;
 import kindthimble.core.geometry.CoatVolume;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
@@ -20,12 +21,10 @@ import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.kitchen.Tip;
 import kindthimble.core.mark.Ahead;
-import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Layer;
 import kindthimble.core.mark.Placed;
 import kindthimble.core.mark.Transfers;
-import kindthimble.core.words.Range;
 import kindthimble.core.words.Refused;
 import kindthimble.core.words.Unit;
 
@@ -124,6 +123,11 @@ public record Transfer(
     }
 
     @Override
+    public String sinks() {
+        return setOn == SetOn.DROPPED ? "Transfers dropped in" : null;
+    }
+
+    @Override
     public void lay(Ground ground) {
         Region piece = SmallForm.region(form, path, sizeMm);
         double radius = piece.inscribedRadiusMm();
@@ -140,14 +144,14 @@ public record Transfer(
                         pieces * CoatVolume.mm3(piece, ground.mean(Habit.TRANSFER_MM)),
                         pieces * piece.areaMm2(),
                         pieces * piece.areaMm2() * ground.mean(Habit.FILM_TIMES_AREA),
-                        ahead));
+                        ahead,
+                        radius));
         List<Layer> layers = new ArrayList<>();
         lying.forEach(region -> layers.add(new Layer(Layer.Role.RAISED, colour, region.pathData(), null)));
         if (hasSecond()) {
             second(ground, piece, lying, ahead, layers);
         }
         set(ground, lying, layers);
-        warn(ground, piece, radius, lying);
     }
 
     private boolean hasSecond() {
@@ -163,12 +167,12 @@ public record Transfer(
         double opening = ground.tip(Tip.LINE).openingMm();
         double mm3;
         if (secondGoes == Where.EDGE) {
-            Lines edge = ground.alongEdge(piece, opening / 2);
+            Lines edge = Strokes.alongEdge(piece, opening / 2);
             mm3 = edge.lengthMm() * Math.PI * opening * opening / 4;
             lying.forEach(region -> layers.add(new Layer(
                     Layer.Role.RAISED,
                     second,
-                    ground.alongEdge(region, opening / 2).pathData(),
+                    Strokes.alongEdge(region, opening / 2).pathData(),
                     opening)));
         } else {
             double across = Math.min(MIDDLE_SHARE * sizeMm, 2 * piece.inscribedRadiusMm());
@@ -181,7 +185,7 @@ public record Transfer(
                             .pathData(),
                     null)));
         }
-        ground.place(on, new Transfers(icing(second), pieces * mm3, 0, 0, ahead));
+        ground.place(on, new Transfers(icing(second), pieces * mm3, 0, 0, ahead, piece.inscribedRadiusMm()));
     }
 
     private static Spot middle(Region region) {
@@ -217,30 +221,5 @@ public record Transfer(
                         ground.tip(Tip.LINE).name());
         double glueGrams = dropped ? 0 : pieces * ground.mean(Habit.GLUE_GRAMS);
         ground.place(on, new Placed(glue, lying, glueGrams, ground.mean(Habit.TRANSFER_MM), gate, hands, layers));
-        if (dropped) {
-            ground.needWetCoat(on, "Transfers dropped in");
-        }
-    }
-
-    private void warn(Ground ground, Region piece, double radius, List<Region> lying) {
-        Region where = lying.get(0);
-        if (2 * radius < ground.mean(Habit.FINEST_PART_MM)) {
-            ground.warn(
-                    "Parts under %s mm can't be iced on film. Make it larger."
-                            .formatted(Range.plain(ground.mean(Habit.FINEST_PART_MM))),
-                    where,
-                    larger(ground, radius));
-        } else if (radius < ground.mean(Habit.FRAGILE_RADIUS_MM)) {
-            ground.warn(
-                    "Only %.1f mm across where it is widest: it breaks easily. %.0f %% spares are counted."
-                            .formatted(2 * radius, 100 * ground.mean(Habit.FRAGILE_SPARE_SHARE)),
-                    where,
-                    larger(ground, radius));
-        }
-    }
-
-    private Remedy larger(Ground ground, double radius) {
-        double wide = Math.ceil(10 * sizeMm * ground.mean(Habit.FRAGILE_RADIUS_MM) / radius) / 10 + 0.1;
-        return Remedy.set("Make it %.1f mm wide".formatted(wide), ground.here(), "sizeMm", wide);
     }
 }

@@ -1,6 +1,6 @@
 package kindthimble.core.move;
 
-import kindthimble.core.mark.Gate;
+import kindthimble.core.drying.Gate;
 
 /** What raised detail waits for, where a design says otherwise than the shop's school. */
 public enum Wait {
@@ -15,7 +15,8 @@ public enum Wait {
         this.gate = gate;
     }
 
-    Gate gate() {
+    /** What has to be so underneath. */
+    public Gate gate() {
         return gate;
     }
 }

@@ -50,8 +50,6 @@ public record Writing(
         String on)
         implements Piped {
     static final double USUAL_MM = 9;
-    private static final double MOST_OUTSIDE = 0.02;
-
     /** How far inside the outline of a stroke its drawn line runs, in stroke widths. */
     private static final double MIDDLE_OF_STROKE = 0.42;
 
@@ -65,8 +63,7 @@ public record Writing(
 
     @Override
     public void lay(Ground ground) {
-        Region region = ground.on(on);
-        Region letters = letters(text, heightMm, region);
+        Region letters = letters(ground.on(on));
         double stroke = letters.strokeWidthMm();
         Lines along = letters.inset(stroke * MIDDLE_OF_STROKE).edge();
         // The line drawn runs there and back within each stroke; what is piped is the stroke, once.
@@ -76,25 +73,16 @@ public record Writing(
                 letters.areaMm2() / stroke,
                 ground.mean(Habit.DRAW),
                 ground.mean(Habit.WRITING_SECONDS_PER_CM));
-        Tip laidWith = ground.tip(tip);
-        double finest = laidWith.openingMm();
-        if (stroke < finest) {
-            double tall = Math.ceil(10 * heightMm * finest / stroke) / 10;
-            ground.warn(
-                    "At this height a stroke is %.1f mm wide, finer than tip %s: it closes up. Write larger, or take a finer tip."
-                            .formatted(stroke, laidWith.name()),
-                    letters,
-                    Remedy.set("Write it %.1f mm high".formatted(tall), ground.here(), "heightMm", tall));
-        }
-        if (reachesOver(letters, region)) {
-            double fits = fitting(region);
-            ground.warn(
-                    "The writing reaches over the edge. Write smaller, or fewer letters.",
-                    region,
-                    fits < 2
-                            ? null
-                            : Remedy.set("Write it %.1f mm high".formatted(fits), ground.here(), "heightMm", fits));
-        }
+    }
+
+    /** Its outline, in the middle of a region. */
+    public Region letters(Region region) {
+        return letters(region, heightMm);
+    }
+
+    /** The same at another height in mm. */
+    public Region letters(Region region, double height) {
+        return letters(text, height, region);
     }
 
     /** The outline of writing in the middle of a region. */
@@ -108,24 +96,5 @@ public record Writing(
         } catch (Refused refused) {
             throw new Refused("text", refused.getMessage());
         }
-    }
-
-    private static boolean reachesOver(Region letters, Region region) {
-        return letters.areaMm2() - region.intersection(letters).areaMm2() > MOST_OUTSIDE * letters.areaMm2();
-    }
-
-    /** The largest height in tenths of a mm at which it stays inside. */
-    private double fitting(Region region) {
-        double fits = 0;
-        double tooTall = heightMm;
-        while (tooTall - fits > 0.1) {
-            double middle = (fits + tooTall) / 2;
-            if (reachesOver(letters(text, middle, region), region)) {
-                tooTall = middle;
-            } else {
-                fits = middle;
-            }
-        }
-        return Math.floor(10 * fits) / 10;
     }
 }

@@ -11,11 +11,11 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.UnaryOperator;
-import kindthimble.core.design.Cookie;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Ahead;
 import kindthimble.core.mark.Icing;
+import kindthimble.core.mark.OnCookie;
 import kindthimble.core.mark.Supply;
 
 /** Adds up what the cookies of an order take, by colour and consistency. */
@@ -79,7 +79,7 @@ public final class Tally {
 
     private void add(CookieSet.Line line, int iced, Map<String, Sum> sums, Map<String, Double> inDipBowls) {
         Map<String, Double> gramsOnEach = new LinkedHashMap<>();
-        for (Cookie.OnCookie on : line.cookie().marks()) {
+        for (OnCookie on : line.cookie().marks()) {
             Icing icing = on.mark().icing();
             if (icing == null) {
                 continue;
@@ -106,7 +106,7 @@ public final class Tally {
     }
 
     private static void addSupplies(CookieSet.Line line, int iced, Map<Thing, Double> supplies) {
-        for (Cookie.OnCookie on : line.cookie().marks()) {
+        for (OnCookie on : line.cookie().marks()) {
             Ahead ahead = on.mark().ahead();
             double times = ahead == null ? iced : iced + (double) ahead.spares(iced) / ahead.pieces();
             on.mark()
@@ -128,7 +128,7 @@ public final class Tally {
         return icing.consistency().countSeconds() + " s " + colours;
     }
 
-    private static Demand.Drink drink(String design, Cookie.OnCookie on, double grams, int iced) {
+    private static Demand.Drink drink(String design, OnCookie on, double grams, int iced) {
         Ahead ahead = on.mark().ahead();
         return ahead == null
                 ? new Demand.Drink(design, on.move(), grams, iced, 0, 0)

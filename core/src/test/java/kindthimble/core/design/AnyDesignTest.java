@@ -10,26 +10,29 @@ import java.util.Map;
 import java.util.Random;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Filled;
+import kindthimble.core.caution.Caution;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.BasicForm;
 import kindthimble.core.cutter.CutterShape;
 import kindthimble.core.cutter.FigureForm;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Passes;
+import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.SharedEdge;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.kitchen.Filling;
 import kindthimble.core.kitchen.HouseRecipes;
 import kindthimble.core.kitchen.ShopSettings;
-import kindthimble.core.mark.Gate;
+import kindthimble.core.mark.OnCookie;
 import kindthimble.core.mark.Pieces;
-import kindthimble.core.mark.Turn;
 import kindthimble.core.move.Division;
 import kindthimble.core.move.Flood;
 import kindthimble.core.move.Marker;
 import kindthimble.core.move.Move;
 import kindthimble.core.move.Piece;
-import kindthimble.core.move.Rule;
+import kindthimble.core.move.RaisedLines;
 import kindthimble.core.move.Seam;
 import kindthimble.core.move.Sections;
 import kindthimble.core.move.Sprinkle;
@@ -73,7 +76,7 @@ class AnyDesignTest {
             case 1 -> new Flood(colour(), null, null, null, on, random.nextBoolean() ? Seam.FLOW : null);
             case 2 -> Moves.dots(colour(), 1 + random.nextInt(5), 2, on);
             case 3 -> Moves.line(colour());
-            case 4 -> new Rule(colour(), 1 + random.nextInt(3), null, null, null, null, null, null, null, on);
+            case 4 -> new RaisedLines(colour(), 1 + random.nextInt(3), null, null, null, null, null, null, null, on);
             case 5 -> new Stripe(colour(), 2, null, 20.0, null, null, null, null, null, on);
             case 6 -> new Piece(colour(), Pieces.Piped.STAR, 2, 4, null, null, on);
             case 7 -> new Sprinkle(colour(), Sprinkle.What.values()[random.nextInt(4)], 5, on);
@@ -120,7 +123,7 @@ class AnyDesignTest {
     }
 
     private static void marksAreSound(Cookie cookie) {
-        for (Cookie.OnCookie on : cookie.marks()) {
+        for (OnCookie on : cookie.marks()) {
             assertTrue(on.mark().volumeMm3() >= 0 && on.mark().handSeconds(Habits.HOUSE) >= 0);
             assertTrue(on.pass() <= cookie.passes().size());
         }
@@ -156,8 +159,8 @@ class AnyDesignTest {
 
     private static void gatesOnlyGetStricter(Cookie cookie) {
         Gate come = Gate.BARE_COOKIE;
-        for (Cookie.Pass pass : cookie.passes()) {
-            if (pass.turn() != Turn.COAT && pass.turn() != Turn.AHEAD) {
+        for (Passes.Pass pass : cookie.passes()) {
+            if (pass.stage() != Stage.COAT && pass.stage() != Stage.AHEAD) {
                 assertTrue(pass.gate().compareTo(come) >= 0);
                 come = pass.gate();
             }
@@ -166,7 +169,7 @@ class AnyDesignTest {
 
     /** What a press leaves can be stored: it passes its own checks, and all of its moves are known to the catalogue. */
     private void pressesLeaveADesign(Cookie cookie) {
-        for (Cookie.Caution caution : cookie.cautions()) {
+        for (Caution caution : cookie.cautions()) {
             assertFalse(caution.sentence().isBlank());
             assertTrue(caution.radiusMm() > 0);
             if (caution.press() == null) {

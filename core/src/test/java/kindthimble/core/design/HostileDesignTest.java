@@ -23,7 +23,7 @@ import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.move.Division;
 import kindthimble.core.move.Flood;
 import kindthimble.core.move.Move;
-import kindthimble.core.move.Rule;
+import kindthimble.core.move.RaisedLines;
 import kindthimble.core.testing.Kitchens;
 import kindthimble.core.testing.Moves;
 import kindthimble.core.words.Refused;
@@ -89,9 +89,9 @@ class HostileDesignTest {
         List<Move> lines = new ArrayList<>(Collections.nCopies(
                 199,
                 Catalogue.with(
-                        new Rule("a", 60, null, 33.0, null, null, null, null, null, null),
+                        new RaisedLines("a", 60, null, 33.0, null, null, null, null, null, null),
                         "form",
-                        Rule.class.getRecordComponents()[2].getType().getEnumConstants()[2])));
+                        RaisedLines.class.getRecordComponents()[2].getType().getEnumConstants()[2])));
         all.put("lines", design(new BasicForm.Round(), lines.toArray(Move[]::new)));
         List<Move> floods = new ArrayList<>();
         floods.add(new Division.Checks("a", null, 14));

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Optional;
+import kindthimble.core.caution.Caution;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.kitchen.HouseRecipes;
 import kindthimble.core.kitchen.ShopSettings;
@@ -70,7 +71,7 @@ class MeasuringTest {
     void oddOrderIsSaidAndEachPressPutsItRight() {
         Design design = Moves.round(80, null, Moves.dots("white", 3, 4), FLOOD, OUTLINE);
         for (String press : List.of("Put it behind its flood", "Move it up")) {
-            Cookie.Caution caution = caution(design, press).orElseThrow();
+            Caution caution = caution(design, press).orElseThrow();
             design = Moves.with(design, caution.moves());
             assertTrue(caution(design, press).isEmpty());
         }
@@ -81,7 +82,7 @@ class MeasuringTest {
                         .toList());
     }
 
-    private Optional<Cookie.Caution> caution(Design design, String press) {
+    private Optional<Caution> caution(Design design, String press) {
         return measuring.measure(design).cautions().stream()
                 .filter(caution -> press.equals(caution.press()))
                 .findFirst();

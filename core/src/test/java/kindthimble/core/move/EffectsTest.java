@@ -12,6 +12,8 @@ import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.SmallForm;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Measuring;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Passes;
 import kindthimble.core.geometry.CoatVolume;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
@@ -21,8 +23,8 @@ import kindthimble.core.kitchen.DetailSchool;
 import kindthimble.core.kitchen.HouseRecipes;
 import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.lettering.Letters;
-import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Mark;
+import kindthimble.core.mark.OnCookie;
 import kindthimble.core.pour.Allowance;
 import kindthimble.core.pour.CookieSet;
 import kindthimble.core.pour.Pour;
@@ -96,7 +98,7 @@ class EffectsTest {
 
     private static Mark ahead(Transfer transfer, int nth) {
         return card(WHITE, transfer).marks().stream()
-                .map(Cookie.OnCookie::mark)
+                .map(OnCookie::mark)
                 .filter(mark -> mark.ahead() != null)
                 .toList()
                 .get(nth);
@@ -140,7 +142,7 @@ class EffectsTest {
                 new Paint("gold", Paint.What.DUST, null, null));
         assertEquals(
                 List.of(0, 300, 600, 0),
-                cookie.passes().stream().map(Cookie.Pass::waitMinutes).toList(),
+                cookie.passes().stream().map(Passes.Pass::waitMinutes).toList(),
                 "flood; airbrush on a dry surface; a line when dry through; dust at once after that");
     }
 

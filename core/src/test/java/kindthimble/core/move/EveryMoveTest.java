@@ -132,7 +132,7 @@ class EveryMoveTest {
                         .append(' ')
                         .append(Math.round(on.mark().handSeconds(Habits.HOUSE) * 1e6))
                         .append(on.mark().gate())
-                        .append(on.mark().turn())
+                        .append(on.mark().stage())
                         .append(on.mark().ahead())
                         .append(on.mark().supplies()));
         cookie.layers().forEach(layer -> all.append(layer));

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Map;
+import kindthimble.core.caution.Caution;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.SmallForm;
@@ -14,15 +15,17 @@ import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
 import kindthimble.core.design.SideCut;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Passes;
+import kindthimble.core.drying.Stage;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.kitchen.Filling;
 import kindthimble.core.kitchen.HouseRecipes;
 import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.mark.Frill;
-import kindthimble.core.mark.Gate;
 import kindthimble.core.mark.Mark;
-import kindthimble.core.mark.Turn;
+import kindthimble.core.mark.OnCookie;
 import kindthimble.core.testing.Kitchens;
 import kindthimble.core.testing.Moves;
 import kindthimble.core.words.Refused;
@@ -45,7 +48,7 @@ class MovesTest {
         return card(moves).marks().get(index).mark();
     }
 
-    private static Cookie.Caution caution(Design design, String part) {
+    private static Caution caution(Design design, String part) {
         return MEASURING.measure(design).cautions().stream()
                 .filter(c -> c.sentence().contains(part))
                 .findFirst()
@@ -54,7 +57,7 @@ class MovesTest {
 
     /** The press does away with its warning, and whoever sees the drawing knows where to look. */
     private static Design mended(Design design, String part) {
-        Cookie.Caution caution = caution(design, part);
+        Caution caution = caution(design, part);
         Design after = Moves.with(design, caution.moves());
         if (caution.marginMm() != null) {
             after = new Design(
@@ -92,17 +95,19 @@ class MovesTest {
 
     @Test
     void linesOnAPathOfTheirOwnAreAsLongAsIt() {
-        Rule zigzag = new Rule("coal", 1, null, null, "M-20 0L0 15L20 0", null, null, null, null, null);
+        RaisedLines zigzag = new RaisedLines("coal", 1, null, null, "M-20 0L0 15L20 0", null, null, null, null, null);
         assertEquals(50 * Math.PI * 0.64 / 4, mark(1, WHITE, zigzag).volumeMm3(), 1e-6);
-        Rule arc = new Rule("coal", 1, null, null, "M-10 0A10 10 0 0 1 10 0", null, null, null, null, null);
+        RaisedLines arc =
+                new RaisedLines("coal", 1, null, null, "M-10 0A10 10 0 0 1 10 0", null, null, null, null, null);
         assertEquals(10 * Math.PI, mark(1, WHITE, arc).lengthMm(), 0.01);
         Refused away = assertThrows(
                 Refused.class,
-                () -> card(WHITE, new Rule("coal", 1, null, null, "M500 0L600 0", null, null, null, null, null)));
+                () -> card(
+                        WHITE, new RaisedLines("coal", 1, null, null, "M500 0L600 0", null, null, null, null, null)));
         assertEquals("moves[1].path", away.field());
         assertThrows(
                 Refused.class,
-                () -> card(WHITE, new Rule("coal", 1, null, null, "hello", null, null, null, null, null)));
+                () -> card(WHITE, new RaisedLines("coal", 1, null, null, "hello", null, null, null, null, null)));
     }
 
     /** Four lines each way, each 60 mm. */
@@ -135,8 +140,8 @@ class MovesTest {
         assertEquals(closed, glued.marks().get(1).mark().volumeMm3(), 0.5);
         assertEquals(0.3, glued.marks().get(2).mark().grams(HouseRecipes.MERINGUE_POWDER), 1e-9);
         assertEquals(
-                List.of(Turn.AHEAD, Turn.COAT, Turn.RAISED),
-                glued.passes().stream().map(Cookie.Pass::turn).toList());
+                List.of(Stage.AHEAD, Stage.COAT, Stage.RAISED),
+                glued.passes().stream().map(Passes.Pass::stage).toList());
         assertEquals(0, glued.passes().get(0).number());
         Cookie dropped = card(
                 WHITE,
@@ -155,8 +160,8 @@ class MovesTest {
                         null,
                         null));
         assertEquals(
-                List.of(Turn.AHEAD, Turn.COAT),
-                dropped.passes().stream().map(Cookie.Pass::turn).toList());
+                List.of(Stage.AHEAD, Stage.COAT),
+                dropped.passes().stream().map(Passes.Pass::stage).toList());
         assertTrue(dropped.cautions().stream().noneMatch(c -> c.sentence().contains("dry")));
     }
 
@@ -171,10 +176,9 @@ class MovesTest {
         // longer.
         assertEquals(
                 List.of(Gate.BARE_COOKIE, Gate.SURFACE_DRY, Gate.SURFACE_DRY, Gate.DRY_THROUGH),
-                cookie.passes().stream().map(Cookie.Pass::gate).toList());
+                cookie.passes().stream().map(Passes.Pass::gate).toList());
         assertEquals(
-                List.of(1, 3, 2, 4),
-                cookie.marks().stream().map(Cookie.OnCookie::pass).toList());
+                List.of(1, 3, 2, 4), cookie.marks().stream().map(OnCookie::pass).toList());
     }
 
     @Test
@@ -270,7 +274,7 @@ class MovesTest {
                 new Division.Bands("a", null, 2, null),
                 new Spatula("coal", null, null, null, "a1"),
                 new Spatula("white", null, null, null, "a2"));
-        Cookie.Caution bleeds = caution(coats, "Dark beside light");
+        Caution bleeds = caution(coats, "Dark beside light");
         assertNull(bleeds.press());
         assertNull(bleeds.moves());
         Design slow = Moves.card(60, Moves.outline("white"), WHITE, Moves.dots("coal", 120, 2));
@@ -333,7 +337,7 @@ class MovesTest {
                 new Division.Bands("a", null, 2, null),
                 new Flood("white", 15.0, null, null, "a1", null),
                 new Spatula("navy", null, 3.0, null, "a2"),
-                new Rule("coal", 3, null, 90.0, null, null, null, null, null, null));
+                new RaisedLines("coal", 3, null, 90.0, null, null, null, null, null, null));
         List<Double> bases = SideCut.through(cookie, 0).stream()
                 .filter(piece -> "coal".equals(piece.colour()))
                 .map(SideCut.CutPiece::baseMm)

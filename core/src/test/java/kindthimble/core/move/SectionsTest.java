@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import kindthimble.core.catalogue.Filled;
+import kindthimble.core.caution.Caution;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.BasicForm;
 import kindthimble.core.cutter.Cutter;
@@ -16,6 +17,9 @@ import kindthimble.core.cutter.SmallForm;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Passes;
+import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Across;
 import kindthimble.core.geometry.Pen;
 import kindthimble.core.geometry.Region;
@@ -23,9 +27,8 @@ import kindthimble.core.geometry.SharedEdge;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.kitchen.HouseRecipes;
 import kindthimble.core.kitchen.ShopSettings;
-import kindthimble.core.mark.Gate;
+import kindthimble.core.mark.OnCookie;
 import kindthimble.core.mark.Pieces;
-import kindthimble.core.mark.Turn;
 import kindthimble.core.testing.Kitchens;
 import kindthimble.core.testing.Moves;
 import kindthimble.core.words.Refused;
@@ -166,12 +169,12 @@ class SectionsTest {
                 List.of(
                         new Spatula("w", null, null, null, null),
                         new Stripe("a", 4, null, null, null, "2", null, null, null, null),
-                        new Rule("b", 2, null, 90.0, null, "3", null, null, null, null),
+                        new RaisedLines("b", 2, null, 90.0, null, "3", null, null, null, null),
                         Moves.beads("c", 3),
                         Moves.stencil("d", 30),
                         new Piece("e", Pieces.Piped.LEAF, 4, 8, null, null, null),
                         new Marker("f", null, 1, null, null, null, null, null, null, null))));
-        List<Cookie.OnCookie> marks = cookie.marks();
+        List<OnCookie> marks = cookie.marks();
         assertEquals(3600 * 3, marks.get(0).mark().volumeMm3(), 1e-6);
         assertEquals(4 * 60 * 1.2 * 1.3 * 3.0 / 2, marks.get(1).mark().volumeMm3(), 0.5);
         assertEquals(2 * 60 * Math.PI * 1.6 * 1.6 / 4, marks.get(2).mark().volumeMm3(), 0.5);
@@ -182,8 +185,8 @@ class SectionsTest {
         assertEquals(0, marks.get(6).mark().grams(HouseRecipes.MERINGUE_POWDER));
         // On the dry coat: stencil, then what is raised, then marker.
         assertEquals(
-                List.of(Turn.COAT, Turn.STENCIL, Turn.RAISED, Turn.MARKER),
-                cookie.passes().stream().map(Cookie.Pass::turn).toList());
+                List.of(Stage.COAT, Stage.STENCIL, Stage.RAISED, Stage.MARKER),
+                cookie.passes().stream().map(Passes.Pass::stage).toList());
     }
 
     /** A stroke of 20 by 1.5 mm is a card of that size: its outline has to tell both, and straight writing is near its height. */
@@ -205,14 +208,14 @@ class SectionsTest {
     @Test
     void stencilOnCreasesCanBeMadeFlatWithOnePress() {
         Design creased = round(new Division.Bands("a", null, 4, null), flood(null, null), Moves.stencil("coal", 30));
-        Cookie.Caution caution = measuring.measure(creased).cautions().stream()
+        Caution caution = measuring.measure(creased).cautions().stream()
                 .filter(c -> "Let them flow".equals(c.press()))
                 .findFirst()
                 .orElseThrow();
         Cookie flat = measuring.measure(round(caution.moves().toArray(Move[]::new)));
         assertEquals(
-                List.of(Turn.COAT, Turn.STENCIL),
-                flat.passes().stream().map(Cookie.Pass::turn).toList());
+                List.of(Stage.COAT, Stage.STENCIL),
+                flat.passes().stream().map(Passes.Pass::stage).toList());
         assertTrue(flat.cautions().stream().noneMatch(c -> "Let them flow".equals(c.press())));
     }
 
@@ -225,7 +228,7 @@ class SectionsTest {
                 null,
                 null,
                 List.of(Moves.flood("sky")));
-        Cookie.Caution caution = measuring.measure(drop).cautions().get(0);
+        Caution caution = measuring.measure(drop).cautions().get(0);
         assertTrue(caution.sentence().contains("crater"));
         Design mended = new Design(1, "Drop", drop.cutter(), null, null, caution.moves());
         assertTrue(measuring.measure(mended).cautions().stream()

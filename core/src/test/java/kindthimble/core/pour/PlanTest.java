@@ -19,6 +19,7 @@ import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.mark.Coat;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Mark;
+import kindthimble.core.mark.OnCookie;
 import kindthimble.core.testing.Kitchens;
 import kindthimble.core.testing.Moves;
 import org.junit.jupiter.api.Test;
@@ -245,7 +246,7 @@ class PlanTest {
         // The coat as thick as ever: only the count is another one.
         Cookie cookie = new Measuring(Kitchens.of(SHOP, 15, Palette.UNKNOWN))
                 .measure(Moves.round(80, 3.0, Moves.flood("gold")));
-        Cookie.OnCookie on = cookie.marks().get(0);
+        OnCookie on = cookie.marks().get(0);
         Coat coat = (Coat) on.mark();
         Mark other = new Coat(
                 new Icing("gold", new Consistency(seconds), null),
@@ -256,7 +257,7 @@ class PlanTest {
                 cookie.design(),
                 cookie.baked(),
                 cookie.iced(),
-                List.of(new Cookie.OnCookie(0, 1, other)),
+                List.of(new OnCookie(0, 1, other)),
                 List.of(),
                 List.of(),
                 List.of(),

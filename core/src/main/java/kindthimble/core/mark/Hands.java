@@ -1,4 +1,4 @@
-package kindthimble.core.design;
+package kindthimble.core.mark;
 
 import java.util.HashMap;
 import java.util.HashSet;
@@ -6,36 +6,37 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import kindthimble.core.drying.Gate;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
-import kindthimble.core.mark.Coat;
-import kindthimble.core.mark.Gate;
-import kindthimble.core.mark.Icing;
-import kindthimble.core.mark.Mark;
 
 /**
  * Hands on one cookie, in seconds: what each mark takes, and picking up the bags. Where several icings have to be wet on one cookie
  * together, each is picked up for each cookie; else a tray is gone through with one bag, and a cookie's share of picking it up is small.
  * A bag that goes on in the same pass is not put down between. Nothing is picked up for a dip, or for a stencil, whose seconds hold all.
  */
-final class Hands {
+public final class Hands {
     private final double[] ofMark;
-    private final List<Cookie.OnCookie> marks;
+    private final List<OnCookie> marks;
 
     private record InHand(int pass, String colour, double countSeconds, Icing.Vessel vessel) {}
 
-    private Hands(List<Cookie.OnCookie> marks) {
+    private Hands(List<OnCookie> marks) {
         this.marks = marks;
         this.ofMark = new double[marks.size()];
     }
 
-    static Hands on(List<Cookie.OnCookie> marks, Habits habits) {
+    /**
+     * @param marks of one cookie, in order
+     * @param habits with the seconds of each kind of work
+     */
+    public static Hands on(List<OnCookie> marks, Habits habits) {
         Hands hands = new Hands(marks);
         Set<Integer> wetPasses = wetPasses(marks);
         // Of one icing in one pass: the tips it is in hand with. A tipless flood comes out of the bag that outlined.
         Map<InHand, Set<String>> taken = new HashMap<>();
         for (int i = 0; i < marks.size(); i++) {
-            Cookie.OnCookie on = marks.get(i);
+            OnCookie on = marks.get(i);
             hands.ofMark[i] = on.mark().handSeconds(habits);
             Icing icing = on.mark().icing();
             if (icing == null || !(icing.vessel() == Icing.Vessel.BAG || icing.vessel() == Icing.Vessel.BOTTLE)) {
@@ -56,10 +57,10 @@ final class Hands {
     }
 
     /** The passes in which something sinks into a coat while that is wet, or two coats meet wet. */
-    private static Set<Integer> wetPasses(List<Cookie.OnCookie> marks) {
+    private static Set<Integer> wetPasses(List<OnCookie> marks) {
         Set<Integer> wet = new HashSet<>();
         Map<Integer, String> coats = new HashMap<>();
-        for (Cookie.OnCookie on : marks) {
+        for (OnCookie on : marks) {
             Mark mark = on.mark();
             if (mark.gate() == Gate.WET) {
                 wet.add(on.pass());
@@ -74,12 +75,12 @@ final class Hands {
     }
 
     /** Of one mark, by its place in the list. */
-    double of(int mark) {
+    public double of(int mark) {
         return ofMark[mark];
     }
 
     /** All together. */
-    double all() {
+    public double all() {
         double sum = 0;
         for (double seconds : ofMark) {
             sum += seconds;
@@ -88,7 +89,7 @@ final class Hands {
     }
 
     /** Those of one move. */
-    Map<Integer, Double> byMove() {
+    public Map<Integer, Double> byMove() {
         Map<Integer, Double> byMove = new TreeMap<>();
         for (int i = 0; i < ofMark.length; i++) {
             byMove.merge(marks.get(i).move(), ofMark[i], Double::sum);

@@ -1,4 +1,4 @@
-package kindthimble.core.passes;
+package kindthimble.core.drying;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;

@@ -1,4 +1,4 @@
-package kindthimble.core.passes;
+package kindthimble.core.drying;
 
 import java.util.ArrayList;
 import java.util.Arrays;

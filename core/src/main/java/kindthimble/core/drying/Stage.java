@@ -1,8 +1,8 @@
-package kindthimble.core.mark;
+package kindthimble.core.drying;
 
 /** When a mark goes on, among all that a cookie gets: on a flat dry coat, airbrush, stencil, raised detail
  * and marker in that order. */
-public enum Turn {
+public enum Stage {
     /** On film, days before. */
     AHEAD,
     /** A guide on the bare cookie, a coat, or what sinks into one. */
@@ -15,7 +15,7 @@ public enum Turn {
     MARKER;
 
     /** When raised detail goes on: on a bare cookie with the coats. */
-    static Turn raised(Gate gate) {
+    public static Stage raised(Gate gate) {
         return gate == Gate.BARE_COOKIE ? COAT : RAISED;
     }
 }

@@ -15,7 +15,7 @@ import kindthimble.core.words.Unit;
         value = "raised lines",
         says = "raised lines across: straight, curved, or a path of your own",
         group = Kind.Group.RAISED)
-public record Rule(
+public record RaisedLines(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
 
         @Amount(word = "how many", unit = Unit.PIECES, least = 1, most = 60, usual = 1)
@@ -56,6 +56,11 @@ public record Rule(
                 "A marker draws them quicker.",
                 "Draw them with a marker",
                 new Marker(colour, Marker.Drawn.LINES, pieces, form, tiltDegrees, null, null, path, null, on));
+    }
+
+    @Override
+    public String ownPath() {
+        return path;
     }
 
     @Override

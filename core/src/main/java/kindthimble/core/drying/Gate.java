@@ -1,4 +1,4 @@
-package kindthimble.core.mark;
+package kindthimble.core.drying;
 
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;

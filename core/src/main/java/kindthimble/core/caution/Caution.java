@@ -1,0 +1,32 @@
+package kindthimble.core.caution;
+
+import java.util.List;
+import java.util.regex.Pattern;
+import kindthimble.core.geometry.Spot;
+import kindthimble.core.move.Move;
+
+/**
+ * What is likely to go wrong with a cookie, as it is shown.
+ *
+ * @param move index of the move it is about
+ * @param sentence what is likely to go wrong and what helps
+ * @param press what one press does about it; null for nothing
+ * @param moves the moves after that press; null for nothing
+ * @param marginMm the edge margin that the press sets; null to leave it
+ * @param at the middle of what it is about
+ * @param radiusMm of a circle round that
+ */
+public record Caution(
+        int move, String sentence, String press, List<Move> moves, Double marginMm, Spot at, double radiusMm) {
+    private static final Pattern FIGURES = Pattern.compile("\\b[a-z]?[0-9]+([.,][0-9]+)*");
+
+    /** The same without a press. */
+    public Caution unmended() {
+        return new Caution(move, sentence, null, null, null, at, radiusMm);
+    }
+
+    /** What it is about, whatever its figures and its section. */
+    public String kind() {
+        return FIGURES.matcher(sentence).replaceAll("#");
+    }
+}

@@ -1,0 +1,62 @@
+package kindthimble.core.caution;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import kindthimble.core.geometry.Region;
+
+/** All warnings, and what they find: first what a move meets as it is laid, in the order of moves, then what shows only of the whole. */
+public final class Cautions {
+    private static final double LEAST_CIRCLE_MM = 3;
+    private static final double MOST_CIRCLE_MM = 9;
+
+    private static final List<Warning> OF_MOVES = List.of(
+            new PathOverEdge(),
+            new OutlineAfterFlood(),
+            new CoatOfNothing(),
+            new SecondCoat(),
+            new SmallArea(),
+            new StencilOnWet(),
+            new NoCoatUnder(),
+            new NoWetCoat(),
+            new StencilOnUneven(),
+            new SugarBefore(),
+            new PressedNearEdge(),
+            new MarkerOnHalfDry(),
+            new Bleeding(),
+            new FragileTransfer(),
+            new WritingTooFine(),
+            new WritingOverEdge());
+    private static final List<Warning> OF_THE_WHOLE = List.of(
+            new DarkBesideLight(), new WetWindow(), new TooThick(), new StackedNearEdge(), new LargeShareOfHands());
+
+    private Cautions() {}
+
+    /** What is likely to go wrong with a cookie. */
+    public static List<Caution> of(IcedCookie cookie) {
+        List<Caution> list = new ArrayList<>(found(cookie, OF_MOVES));
+        list.sort(Comparator.comparingInt(Caution::move));
+        list.addAll(found(cookie, OF_THE_WHOLE));
+        return list;
+    }
+
+    private static List<Caution> found(IcedCookie cookie, List<Warning> warnings) {
+        List<Caution> list = new ArrayList<>();
+        Found found = (move, sentence, where, remedy) -> list.add(caution(cookie, move, sentence, where, remedy));
+        warnings.forEach(warning -> warning.look(cookie, found));
+        return list;
+    }
+
+    private static Caution caution(IcedCookie cookie, int move, String sentence, Region where, Remedy remedy) {
+        Region shown = where.isEmpty() ? cookie.iced() : where;
+        double half = Math.max(shown.box().widthMm(), shown.box().heightMm()) / 2;
+        return new Caution(
+                move,
+                sentence,
+                remedy == null ? null : remedy.press(),
+                remedy == null ? null : remedy.moves().apply(cookie.given()),
+                remedy == null ? null : remedy.marginMm(),
+                shown.inside(),
+                Math.min(MOST_CIRCLE_MM, Math.max(LEAST_CIRCLE_MM, half)));
+    }
+}
