@@ -3,7 +3,6 @@ package kindthimble.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
-import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.BasicForm;
 import kindthimble.core.cutter.Cutter;
 import kindthimble.core.cutter.SmallForm;
@@ -11,9 +10,7 @@ import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
 import kindthimble.core.geometry.Across;
-import kindthimble.core.habit.Habit;
-import kindthimble.core.habit.Habits;
-import kindthimble.core.kitchen.ShopSettings;
+import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.move.Division;
 import kindthimble.core.move.Dot;
 import kindthimble.core.move.Flood;
@@ -21,7 +18,6 @@ import kindthimble.core.move.Move;
 import kindthimble.core.move.Outline;
 import kindthimble.core.move.Seam;
 import kindthimble.core.move.Transfer;
-import kindthimble.core.testing.Kitchens;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -40,8 +36,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 5, time = 2)
 @Fork(1)
 public class DesignBenchmark {
-    private final Measuring measuring = new Measuring(
-            Kitchens.of(ShopSettings.house(), Habits.HOUSE.mean(Habit.FLOOD_COUNT_SECONDS), Palette.UNKNOWN));
+    private final Measuring measuring = new Measuring(Kitchen.house());
     private final Design design = fortySections();
     private final Design rosette = rosette();
 

@@ -3,7 +3,6 @@ package kindthimble.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
-import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.BasicForm;
 import kindthimble.core.cutter.Cutter;
 import kindthimble.core.cutter.CutterShape;
@@ -13,10 +12,9 @@ import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
 import kindthimble.core.geometry.Across;
 import kindthimble.core.habit.Habit;
-import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.kitchen.HouseRecipes;
-import kindthimble.core.kitchen.ShopSettings;
+import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.move.Dot;
 import kindthimble.core.move.Flood;
 import kindthimble.core.move.Line;
@@ -26,7 +24,6 @@ import kindthimble.core.pour.CookieSet;
 import kindthimble.core.pour.Pour;
 import kindthimble.core.pour.Pouring;
 import kindthimble.core.pour.Tally;
-import kindthimble.core.testing.Kitchens;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -50,10 +47,8 @@ public class PourBenchmark {
     private static final int COOKIES = 2000;
     private static final int COLOURS = 24;
 
-    private final ShopSettings shop = ShopSettings.house();
     private final BaseRecipe recipe = HouseRecipes.MERINGUE_POWDER;
-    private final Measuring measuring =
-            new Measuring(Kitchens.of(shop, Habits.HOUSE.mean(Habit.FLOOD_COUNT_SECONDS), Palette.UNKNOWN));
+    private final Measuring measuring = new Measuring(Kitchen.house());
     private CookieSet set;
     private Design heart;
 
@@ -86,9 +81,8 @@ public class PourBenchmark {
     /** Demand, bowls, bags and batches; the limit is 10 ms. */
     @Benchmark
     public Pour pourOfALargeOrder() {
-        return new Pouring(
-                        Kitchens.of(shop, recipe), new Allowance.Risk(Habits.HOUSE.mean(Habit.RISK_OF_RUNNING_SHORT)))
-                .of(new Tally(recipe, shop.mean(Habit.BREAKAGE_PERCENT)).of(set));
+        return new Pouring(Kitchen.house(), new Allowance.Risk(0.02))
+                .of(new Tally(recipe, Kitchen.house().mean(Habit.BREAKAGE_PERCENT)).of(set));
     }
 
     /** Outline, flood, dots and a raised line on a heart. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import kindthimble.core.colour.Lab;
+import kindthimble.core.habit.Habits;
 import kindthimble.core.tint.Gel;
 import kindthimble.core.tint.ReferenceGels;
 import kindthimble.core.tint.TintSolver;
@@ -48,7 +49,7 @@ public class TintBenchmark {
                     0,
                     new Gel.Fit(0.6 + 0.1 * i, i % 2 == 0 ? 6 + i / 2.0 : -5 - i / 2.0)));
         }
-        solver = new TintSolver(WhiteIcing.PLAIN, shelf);
+        solver = new TintSolver(WhiteIcing.PLAIN, shelf, Habits.HOUSE);
         wanted = Lab.ofHex(target);
     }
 
