@@ -5,6 +5,7 @@ import java.util.List;
 import kindthimble.core.caution.Caution;
 import kindthimble.core.caution.Cautions;
 import kindthimble.core.caution.IcedCookie;
+import kindthimble.core.cutter.Cutter;
 import kindthimble.core.drying.Passes;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.TooMuch;
@@ -37,29 +38,30 @@ public final class Measuring {
     public Cookie measure(Design design) {
         design.check();
         try {
-            Cookie cookie = measured(design);
-            return cookie.withCautions(new Remedies(this::plainly, cookie).tried());
+            Divided divided = new Divided();
+            Cookie cookie = measured(design, divided);
+            return cookie.withCautions(new Remedies(tried -> plainly(tried, divided), cookie).tried());
         } catch (TooMuch tooMuch) {
             throw new Refused("moves", "All moves together: " + tooMuch.getMessage());
         }
     }
 
     /** A design with what a press would change, its own remedies untried. */
-    private Cookie plainly(Design design) {
+    private Cookie plainly(Design design, Divided divided) {
         design.check();
-        return measured(design);
+        return measured(design, divided);
     }
 
-    private Cookie measured(Design design) {
+    private Cookie measured(Design design, Divided divided) {
         Kitchen own = kitchen.with(Habit.SPREAD_PERCENT, design.spreadPercent())
                 .with(Habit.MARGIN_MM, design.marginMm())
                 .with(design.filling());
         List<Move> moves = design.moves().stream().map(move -> move.filled(own)).toList();
-        Region baked = baked(design, own.mean(Habit.SPREAD_PERCENT));
-        Region iced = iced(baked, own.mean(Habit.MARGIN_MM));
-        Sections sections = sections(moves, iced);
+        divided.of(design.cutter(), own, moves);
+        Region baked = divided.baked;
+        Sections sections = divided.sections;
         Coats coats = new Coats(moves, sections);
-        Ground ground = new Ground(iced, sections, coats, own, moves);
+        Ground ground = new Ground(sections.whole(), sections, coats, own, moves);
         ground.layAll();
         Passes passes = new Passes(ground.laid().stream().map(Measuring::step).toList(), own.habits());
         List<OnCookie> marks = ground.laid().stream()
@@ -72,16 +74,39 @@ public final class Measuring {
         Hands hands = Hands.on(marks, own.habits());
         List<Caution> cautions =
                 Cautions.of(new IcedCookie(design.moves(), moves, baked, sections, coats, marks, hands, own));
-        return new Cookie(design, baked, iced, marks, named, passes.list(), cautions, hands.all());
+        return new Cookie(design, baked, sections.whole(), marks, named, passes.list(), cautions, hands.all());
     }
 
     private static Passes.Step step(OnCookie on) {
         return new Passes.Step(on.pass(), on.mark().stage(), on.mark().gate());
     }
 
-    private static Region baked(Design design, double spreadPercent) {
+    /** What is iced, divided: of a press that is tried it is mostly the same as before, and what was worked out of it serves again. */
+    private static final class Divided {
+        private Asked asked;
+        private Region baked;
+        private Sections sections;
+
+        private record Asked(Cutter cutter, double spreadPercent, double marginMm, List<Move> divisions) {}
+
+        private void of(Cutter cutter, Kitchen kitchen, List<Move> moves) {
+            Asked now = new Asked(
+                    cutter,
+                    kitchen.mean(Habit.SPREAD_PERCENT),
+                    kitchen.mean(Habit.MARGIN_MM),
+                    moves.stream().filter(Division.class::isInstance).toList());
+            if (!now.equals(asked)) {
+                Region cookie = baked(cutter, now.spreadPercent());
+                sections = sections(moves, iced(cookie, now.marginMm()));
+                baked = cookie;
+                asked = now;
+            }
+        }
+    }
+
+    private static Region baked(Cutter cutter, double spreadPercent) {
         try {
-            return design.cutter().baked(spreadPercent);
+            return cutter.baked(spreadPercent);
         } catch (Refused refused) {
             throw refused.inside("cutter");
         } catch (TooMuch tooMuch) {

@@ -212,6 +212,12 @@ public final class Pen {
     public boolean enclosesSomething() {
         double[] box = box();
         double largest = Math.max(box[2] - box[0], box[3] - box[1]);
+        // One ring whose two ways round differ has an area; only of others has it to be worked out.
+        if (largest > 0
+                && rings.size() == 1
+                && Math.abs(rings.get(0).twiceAreaOfPolygon()) > 1e-6 * largest * largest) {
+            return true;
+        }
         return largest > 0 && scaled(CHECKED_AT_MM / largest).areaMm2() > 0;
     }
 

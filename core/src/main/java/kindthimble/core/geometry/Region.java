@@ -359,6 +359,25 @@ public final class Region {
         }
     }
 
+    /**
+     * What lies between the edge and an inset of this region: the difference, which needs no search where both are one piece without
+     * holes.
+     *
+     * @param inset a region that lies inside this one everywhere, away from its edge
+     */
+    public Region without(Region inset) {
+        if (shape instanceof Polygon outer
+                && inset.shape instanceof Polygon inner
+                && !inner.isEmpty()
+                && outer.getNumInteriorRing() == 0
+                && inner.getNumInteriorRing() == 0) {
+            return new Region(FACTORY.createPolygon(
+                    outer.getExteriorRing(),
+                    new LinearRing[] {inner.getExteriorRing().reverse()}));
+        }
+        return difference(inset);
+    }
+
     /** What is left of it, all round, when only a share of its area is wanted: 0 to 1. */
     public Region shrunkTo(double share) {
         double fits = inscribedRadiusMm();

@@ -30,7 +30,6 @@ public final class Coats {
     private final Map<Integer, Region> surfaces = new HashMap<>();
     private final Map<String, Set<String>> touching = new HashMap<>();
     private final Map<String, Seam> seams = new LinkedHashMap<>();
-    private final Map<Wet, Map<String, Double>> shares = new HashMap<>();
     private final Sections sections;
     private int[] passOfSurface = {};
 
@@ -116,22 +115,45 @@ public final class Coats {
         if (surface == null) {
             return CoatVolume.mm3(region, thicknessMm);
         }
-        return shares.computeIfAbsent(new Wet(surface, thicknessMm), this::shares)
-                .get(section);
+        Wet wet = new Wet(namesOf(surface), thicknessMm);
+        return sections.once(wet, () -> shares(wet)).get(section);
     }
 
-    private record Wet(int surface, double thicknessMm) {}
-
-    private Map<String, Double> shares(Wet wet) {
-        List<String> names = surfaceOf.entrySet().stream()
-                .filter(of -> of.getValue() == wet.surface())
+    private List<String> namesOf(int surface) {
+        return surfaceOf.entrySet().stream()
+                .filter(of -> of.getValue() == surface)
                 .map(Map.Entry::getKey)
                 .toList();
+    }
+
+    private record Neighbours(String one, String other) {}
+
+    private boolean touch(String one, String other) {
+        return sections.once(
+                new Neighbours(one, other),
+                () -> SharedEdge.isLongerThan(LEAST_SHARED_MM, sections.region(one), sections.region(other)));
+    }
+
+    /** Sections that are wet together. */
+    private record Surface(List<String> names) {}
+
+    private Region surface(List<String> names) {
+        return names.size() == 1
+                ? sections.region(names.get(0))
+                : sections.once(
+                        new Surface(names),
+                        () -> sections.together(
+                                names.stream().map(sections::region).toList()));
+    }
+
+    private record Wet(List<String> names, double thicknessMm) {}
+
+    private Map<String, Double> shares(Wet wet) {
         double[] mm3 = CoatVolume.shares(
-                names.stream().map(sections::region).toList(), surfaces.get(wet.surface()), wet.thicknessMm());
+                wet.names().stream().map(sections::region).toList(), surface(wet.names()), wet.thicknessMm());
         Map<String, Double> byName = new HashMap<>();
         for (int i = 0; i < mm3.length; i++) {
-            byName.put(names.get(i), mm3[i]);
+            byName.put(wet.names().get(i), mm3[i]);
         }
         return byName;
     }
@@ -152,8 +174,7 @@ public final class Coats {
         List<int[]> creases = new ArrayList<>();
         for (int i = 0; i < coated.size(); i++) {
             for (int j = i + 1; j < coated.size(); j++) {
-                if (!SharedEdge.isLongerThan(
-                        LEAST_SHARED_MM, sections.region(coated.get(i)), sections.region(coated.get(j)))) {
+                if (!touch(coated.get(i), coated.get(j))) {
                     continue;
                 }
                 touching.computeIfAbsent(coated.get(i), k -> new HashSet<>()).add(coated.get(j));
@@ -170,13 +191,11 @@ public final class Coats {
             }
         }
         Map<Integer, Integer> numbers = new LinkedHashMap<>();
-        Map<Integer, List<Region>> regions = new LinkedHashMap<>();
         for (int i = 0; i < coated.size(); i++) {
             int number = numbers.computeIfAbsent(surface[i], s -> numbers.size());
             surfaceOf.put(coated.get(i), number);
-            regions.computeIfAbsent(number, n -> new ArrayList<>()).add(sections.region(coated.get(i)));
         }
-        regions.forEach((number, parts) -> surfaces.put(number, sections.together(parts)));
+        numbers.values().forEach(number -> surfaces.put(number, surface(namesOf(number))));
         List<List<Integer>> apart = new ArrayList<>();
         numbers.values().forEach(number -> apart.add(new ArrayList<>()));
         for (int[] crease : creases) {

@@ -129,7 +129,7 @@ public sealed interface Division extends Move {
             for (int i = 1; i < pieces; i++) {
                 // Ring by ring: insets add up, and what has vanished once need not be looked for again.
                 Region inner = outer.inset(width);
-                parts.add(outer.difference(inner));
+                parts.add(outer.without(inner));
                 outer = inner;
             }
             parts.add(outer);

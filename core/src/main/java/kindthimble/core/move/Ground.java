@@ -93,6 +93,10 @@ public final class Ground {
         return coats.filling(kitchen);
     }
 
+    Sections sections() {
+        return sections;
+    }
+
     Coats coats() {
         return coats;
     }

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Choice;
@@ -75,12 +77,7 @@ public record Outline(
         ground.coats()
                 .byPass(ground.named(on))
                 .forEach((pass, names) -> names.forEach(section -> {
-                    Lines line = Strokes.alongEdge(ground.region(section), laidWith.openingMm() / 2);
-                    for (String neighbour : ground.coats().neighbours(section)) {
-                        if (ground.isOutlined(neighbour)) {
-                            line = line.outside(ground.region(neighbour).grown(0.75 * laidWith.openingMm()));
-                        }
-                    }
+                    Lines line = bead(ground, section, laidWith.openingMm());
                     if (!line.isEmpty()) {
                         lines.computeIfAbsent(pass, p -> new ArrayList<>()).add(line);
                     }
@@ -101,6 +98,21 @@ public record Outline(
                             draw,
                             Gate.BARE_COOKIE,
                             ground.mean(Habit.OUTLINE_SECONDS_PER_CM)));
+        });
+    }
+
+    private record Round(String section, Set<String> outlined, double openingMm) {}
+
+    /** Half a bead inside the edge, but for where a neighbour's bead stands already. */
+    private static Lines bead(Ground ground, String section, double openingMm) {
+        Set<String> outlined = new TreeSet<>(ground.coats().neighbours(section));
+        outlined.removeIf(neighbour -> !ground.isOutlined(neighbour));
+        return ground.sections().once(new Round(section, outlined, openingMm), () -> {
+            Lines line = Strokes.alongEdge(ground.region(section), openingMm / 2);
+            for (String neighbour : outlined) {
+                line = line.outside(ground.region(neighbour).grown(0.75 * openingMm));
+            }
+            return line;
         });
     }
 }

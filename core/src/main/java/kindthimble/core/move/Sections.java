@@ -2,11 +2,13 @@ package kindthimble.core.move;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Supplier;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.words.Refused;
 
@@ -21,6 +23,9 @@ public final class Sections {
     private final Region whole;
     private final Map<String, Region> leaves = new LinkedHashMap<>();
     private final Map<String, List<String>> children = new LinkedHashMap<>();
+
+    /** What has been worked out of them and serves again, as long as they live. */
+    private final Map<Object, Object> known = new HashMap<>();
 
     /** An undivided cookie. */
     public Sections(Region whole) {
@@ -90,6 +95,21 @@ public final class Sections {
     /** The region of several sections, or the whole cookie. */
     public Region region(Collection<String> names) {
         return together(names.stream().map(leaves::get).toList());
+    }
+
+    /**
+     * Works something out of these sections, once: asked again with the same question, the answer is there already.
+     *
+     * @param question a record that names all that the answer follows from, beside the sections
+     */
+    @SuppressWarnings("unchecked") // a question is asked for one type of answer only
+    <T> T once(Record question, Supplier<T> answer) {
+        Object there = known.get(question);
+        if (there == null) {
+            there = answer.get();
+            known.put(question, there);
+        }
+        return (T) there;
     }
 
     /** Several undivided sections as one region. */
