@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import kindthimble.core.colour.Lab;
 import kindthimble.core.words.Refused;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
@@ -19,7 +20,6 @@ import tools.jackson.databind.json.JsonMapper;
 public class PaletteFiles {
     private static final String FIRST_LINE = "GIMP Palette";
     private static final Pattern ROW = Pattern.compile("\\s*(\\d{1,3})\\s+(\\d{1,3})\\s+(\\d{1,3})(?:\\s+(.*))?");
-    private static final Pattern HEX = Pattern.compile("#[0-9A-Fa-f]{6}");
     private static final int LONGEST = 200_000;
     private static final int MOST = 256;
     private static final int LONGEST_NAME = 40;
@@ -115,7 +115,7 @@ public class PaletteFiles {
         List<Named> colours = new ArrayList<>();
         for (JsonNode one : list) {
             String hex = one.path("hex").asString("");
-            if (!HEX.matcher(hex).matches()) {
+            if (!Lab.isHex(hex)) {
                 throw new Refused("text", "Colour %d has no hex such as #D5473F.".formatted(colours.size() + 1));
             }
             colours.add(named(one.path("name").asString(""), hex.toUpperCase(Locale.ROOT), colours));

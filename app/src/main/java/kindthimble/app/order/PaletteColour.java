@@ -6,7 +6,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
@@ -41,8 +40,6 @@ public record PaletteColour(
     boolean isApart() {
         return Boolean.TRUE.equals(apart);
     }
-
-    private static final Pattern HEX = Pattern.compile("#[0-9A-Fa-f]{6}");
 
     /** What a new order starts with. */
     static List<PaletteColour> starters() {
@@ -80,7 +77,7 @@ public record PaletteColour(
             if (!names.add(name.toLowerCase(Locale.ROOT))) {
                 throw new Refused(field + ".name", "Two colours are called " + name + ": rename one of them.");
             }
-            if (colour.hex() == null || !HEX.matcher(colour.hex()).matches()) {
+            if (!Lab.isHex(colour.hex())) {
                 throw new Refused(
                         field + ".hex", "Write the colour as # and six digits or letters a-f, such as #D5473F.");
             }

@@ -16,7 +16,11 @@ public record Lab(double l, double a, double b) {
 
     private static final double DELTA = 6.0 / 29;
     private static final Pattern HEX = Pattern.compile("#[0-9A-Fa-f]{6}");
-    private static final double POW_25_7 = Math.pow(25, 7);
+
+    /** Whether a colour of the screen is written as # and six digits. */
+    public static boolean isHex(String written) {
+        return written != null && HEX.matcher(written).matches();
+    }
 
     /**
      * A colour of the screen (sRGB, IEC 61966-2-1).
@@ -25,7 +29,7 @@ public record Lab(double l, double a, double b) {
      * @throws Refused when it is not written so
      */
     public static Lab ofHex(String hex) {
-        if (hex == null || !HEX.matcher(hex).matches()) {
+        if (!isHex(hex)) {
             throw new Refused("hex", "Write a colour as # and six digits, such as #D5473F.");
         }
         double r = linear(Integer.parseInt(hex.substring(1, 3), 16) / 255.0);
@@ -92,9 +96,9 @@ public record Lab(double l, double a, double b) {
      */
     public double differenceTo(Lab other) {
         double meanChroma = (chroma() + other.chroma()) / 2;
-        double g = 0.5 * (1 - Math.sqrt(seventh(meanChroma)));
-        double a1 = a * (1 + g);
-        double a2 = other.a * (1 + g);
+        double stretch = Weights.stretchOfA(meanChroma);
+        double a1 = a * stretch;
+        double a2 = other.a * stretch;
         double c1 = length(a1, b);
         double c2 = length(a2, other.b);
         double h1 = hue(a1, b);
@@ -106,20 +110,12 @@ public record Lab(double l, double a, double b) {
         double meanL = (l + other.l) / 2;
         double meanC = (c1 + c2) / 2;
         double meanHue = meanHue(h1, h2, c1 * c2);
-        double t = 1
-                - 0.17 * cos(meanHue - 30)
-                + 0.24 * cos(2 * meanHue)
-                + 0.32 * cos(3 * meanHue + 6)
-                - 0.20 * cos(4 * meanHue - 63);
-        double lightness = (meanL - 50) * (meanL - 50);
-        double sl = 1 + 0.015 * lightness / Math.sqrt(20 + lightness);
-        double sc = 1 + 0.045 * meanC;
-        double sh = 1 + 0.015 * meanC * t;
+        Weights weights = Weights.at(meanL, meanC, meanHue);
         double turn = 30 * Math.exp(-Math.pow((meanHue - 275) / 25, 2));
-        double rt = -2 * Math.sqrt(seventh(meanC)) * Math.sin(Math.toRadians(2 * turn));
-        double x = deltaL / sl;
-        double y = deltaC / sc;
-        double z = deltaH / sh;
+        double rt = -2 * Math.sqrt(Weights.seventh(meanC)) * Math.sin(Math.toRadians(2 * turn));
+        double x = deltaL / weights.ofL();
+        double y = deltaC / weights.ofC();
+        double z = deltaH / weights.ofH();
         return Math.sqrt(x * x + y * y + z * z + rt * y * z);
     }
 
@@ -136,23 +132,20 @@ public record Lab(double l, double a, double b) {
         return t > DELTA ? t * t * t : 3 * DELTA * DELTA * (t - 4.0 / 29);
     }
 
-    private static double root(double t) {
+    /** The curve of lightness of one of X, Y and Z against white (CIE 15): a cube root, and a line near black. */
+    public static double root(double t) {
         return t > DELTA * DELTA * DELTA ? Math.cbrt(t) : t / (3 * DELTA * DELTA) + 4.0 / 29;
     }
 
-    private static double seventh(double chroma) {
-        double cubed = chroma * chroma * chroma;
-        double power = cubed * cubed * chroma;
-        return power / (power + POW_25_7);
+    /** Slope of that curve. */
+    public static double rootSlope(double t) {
+        double f = root(t);
+        return 1 / (3 * (t > DELTA * DELTA * DELTA ? f * f : DELTA * DELTA));
     }
 
     /** No colour is so far out that Math.hypot's care is needed, which is much slower. */
     private static double length(double x, double y) {
         return Math.sqrt(x * x + y * y);
-    }
-
-    private static double cos(double degrees) {
-        return Math.cos(Math.toRadians(degrees));
     }
 
     private static double hue(double a, double b) {

@@ -49,9 +49,6 @@ public record Marker(
         implements Trim {
     static final int PIECES = 3;
 
-    /** Where letters' outlines are followed: their middle, in shares of a stroke's width. */
-    private static final double MIDDLE_OF_STROKE = 0.42;
-
     /** What is drawn. */
     public enum Drawn {
         LINES,
@@ -89,9 +86,8 @@ public record Marker(
         Lines lines;
         if (drawn == Drawn.WRITING) {
             Region letters = Writing.letters(text, heightMm, ground.on(on));
-            double stroke = letters.strokeWidthMm();
-            lines = letters.inset(stroke * MIDDLE_OF_STROKE).edge();
-            centimetres = letters.areaMm2() / stroke / 10;
+            lines = Writing.drawn(letters);
+            centimetres = Writing.lengthMm(letters) / 10;
         } else {
             lines = drawn == Drawn.EDGE
                     ? Strokes.alongEdge(ground.on(on), ground.mean(Habit.MARKER_MM) / 2)

@@ -64,15 +64,23 @@ public record Writing(
     @Override
     public void lay(Ground ground) {
         Region letters = letters(ground.on(on));
-        double stroke = letters.strokeWidthMm();
-        Lines along = letters.inset(stroke * MIDDLE_OF_STROKE).edge();
         // The line drawn runs there and back within each stroke; what is piped is the stroke, once.
         pipe(
                 ground,
-                along,
-                letters.areaMm2() / stroke,
+                drawn(letters),
+                lengthMm(letters),
                 ground.mean(Habit.DRAW),
                 ground.mean(Habit.WRITING_SECONDS_PER_CM));
+    }
+
+    /** The line that is drawn for letters: near the middle of each stroke, there and back. */
+    static Lines drawn(Region letters) {
+        return letters.inset(letters.strokeWidthMm() * MIDDLE_OF_STROKE).edge();
+    }
+
+    /** Length in mm of the strokes of letters. */
+    static double lengthMm(Region letters) {
+        return letters.areaMm2() / letters.strokeWidthMm();
     }
 
     /** Its outline, in the middle of a region. */

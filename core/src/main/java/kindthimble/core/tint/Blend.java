@@ -8,7 +8,6 @@ import kindthimble.core.colour.Lab;
  * drops per 100 g of base.
  */
 final class Blend {
-    private static final double DELTA = 6.0 / 29;
 
     private final double[] white;
     private final double[][] k;
@@ -102,10 +101,8 @@ final class Blend {
 
     /** The curve of lightness of one of X, Y and Z (CIE 15), whose slope is kept. */
     private double curve(int which, double t) {
-        boolean light = t > DELTA * DELTA * DELTA;
-        double f = light ? Math.cbrt(t) : t / (3 * DELTA * DELTA) + 4.0 / 29;
-        curveSlope[which] = (light ? 1 / (3 * f * f) : 1 / (3 * DELTA * DELTA)) / whitePoint[which];
-        return f;
+        curveSlope[which] = Lab.rootSlope(t) / whitePoint[which];
+        return Lab.root(t);
     }
 
     /** Fills in K/S, the light given back, and how much more it scatters than without a whitener. */

@@ -1,6 +1,7 @@
 package kindthimble.core.tint;
 
 import kindthimble.core.colour.Lab;
+import kindthimble.core.colour.Weights;
 
 /**
  * CIEDE2000 around one target, as three numbers whose squares sum up to about its square: lightness, chroma and hue in the weights that
@@ -13,27 +14,17 @@ final class Nearness {
     Nearness(Lab target) {
         this.target = target;
         double chroma = target.chroma();
-        double seventh = Math.pow(chroma, 7);
-        double g = 0.5 * (1 - Math.sqrt(seventh / (seventh + Math.pow(25, 7))));
-        double a = target.a() * (1 + g);
+        double stretch = Weights.stretchOfA(chroma);
+        double a = target.a() * stretch;
         double c = Math.hypot(a, target.b());
-        double hue = Math.toDegrees(Math.atan2(target.b(), a));
-        double t = 1
-                - 0.17 * Math.cos(Math.toRadians(hue - 30))
-                + 0.24 * Math.cos(Math.toRadians(2 * hue))
-                + 0.32 * Math.cos(Math.toRadians(3 * hue + 6))
-                - 0.20 * Math.cos(Math.toRadians(4 * hue - 63));
-        double away = (target.l() - 50) * (target.l() - 50);
-        double sl = 1 + 0.015 * away / Math.sqrt(20 + away);
-        double sc = 1 + 0.045 * c;
-        double sh = 1 + 0.015 * c * t;
+        Weights weights = Weights.at(target.l(), c, Math.toDegrees(Math.atan2(target.b(), a)));
         double ca = c > 1e-6 ? a / c : 1;
         double cb = c > 1e-6 ? target.b() / c : 0;
-        rows[0][0] = 1 / sl;
-        rows[1][1] = ca * (1 + g) / sc;
-        rows[1][2] = cb / sc;
-        rows[2][1] = -cb * (1 + g) / sh;
-        rows[2][2] = ca / sh;
+        rows[0][0] = 1 / weights.ofL();
+        rows[1][1] = ca * stretch / weights.ofC();
+        rows[1][2] = cb / weights.ofC();
+        rows[2][1] = -cb * stretch / weights.ofH();
+        rows[2][2] = ca / weights.ofH();
     }
 
     /** The three numbers of a look. */
