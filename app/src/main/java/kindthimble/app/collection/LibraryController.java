@@ -2,7 +2,7 @@ package kindthimble.app.collection;
 
 import java.util.List;
 import java.util.Map;
-import kindthimble.app.order.OrderView;
+import kindthimble.app.desk.OrderView;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;

@@ -9,10 +9,10 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import kindthimble.app.cookie.CookieService;
 import kindthimble.app.cookie.CookieView;
+import kindthimble.app.desk.DesignView;
+import kindthimble.app.desk.DeskService;
+import kindthimble.app.desk.OrderView;
 import kindthimble.app.http.NotThere;
-import kindthimble.app.order.DesignView;
-import kindthimble.app.order.OrderService;
-import kindthimble.app.order.OrderView;
 import kindthimble.app.order.PaletteColour;
 import kindthimble.app.recipe.RecipeService;
 import kindthimble.app.shop.ShopService;
@@ -30,7 +30,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 class LibraryService {
     private final LibraryRepository designs;
-    private final OrderService orders;
+    private final DeskService orders;
     private final ShopService shop;
     private final RecipeService recipes;
     private final CookieService cookies;
@@ -38,7 +38,7 @@ class LibraryService {
 
     LibraryService(
             LibraryRepository designs,
-            OrderService orders,
+            DeskService orders,
             ShopService shop,
             RecipeService recipes,
             CookieService cookies,

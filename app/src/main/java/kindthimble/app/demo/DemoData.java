@@ -11,9 +11,10 @@ import java.time.LocalTime;
 import java.time.temporal.TemporalAdjusters;
 import java.util.List;
 import java.util.Locale;
+import kindthimble.app.desk.DeskService;
+import kindthimble.app.desk.OrderView;
 import kindthimble.app.order.OrderDetails;
-import kindthimble.app.order.OrderService;
-import kindthimble.app.order.OrderView;
+import kindthimble.app.order.Orders;
 import kindthimble.app.shelf.ShelfService;
 import kindthimble.app.tint.GelService;
 import kindthimble.core.design.Design;
@@ -39,7 +40,8 @@ class DemoData implements SmartInitializingSingleton {
 
     private static final double FULL_BOTTLE_DROPS = 350;
 
-    private final OrderService orders;
+    private final Orders orders;
+    private final DeskService desk;
     private final ShelfService shelf;
     private final GelService gels;
     private final JsonMapper json;
@@ -47,13 +49,15 @@ class DemoData implements SmartInitializingSingleton {
     private final TransactionTemplate transactions;
 
     DemoData(
-            OrderService orders,
+            Orders orders,
+            DeskService desk,
             ShelfService shelf,
             GelService gels,
             JsonMapper json,
             Clock clock,
             PlatformTransactionManager transactions) {
         this.orders = orders;
+        this.desk = desk;
         this.shelf = shelf;
         this.gels = gels;
         this.json = json;
@@ -145,8 +149,8 @@ class DemoData implements SmartInitializingSingleton {
                 .plusDays(demo.daysAhead())
                 .with(TemporalAdjusters.nextOrSame(demo.weekday()))
                 .atTime(demo.time());
-        OrderView order = orders.take(demo.details().at(handOver));
-        demo.designs().forEach(design -> orders.addDesign(order.id(), design.count(), design.document()));
+        OrderView order = desk.take(demo.details().at(handOver));
+        demo.designs().forEach(design -> desk.addDesign(order.id(), design.count(), design.document()));
         return order.id();
     }
 }

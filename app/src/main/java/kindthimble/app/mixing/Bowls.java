@@ -4,7 +4,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import kindthimble.app.bowls.PourView;
+import kindthimble.app.plan.PourView;
 import kindthimble.app.tint.TintView;
 import kindthimble.app.tint.Tinter;
 import kindthimble.core.kitchen.Kitchen;

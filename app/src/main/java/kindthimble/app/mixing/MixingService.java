@@ -10,10 +10,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
-import kindthimble.app.bowls.PourView;
-import kindthimble.app.order.OrderService;
 import kindthimble.app.order.OrderSummary;
-import kindthimble.app.order.Planned;
+import kindthimble.app.order.Orders;
+import kindthimble.app.plan.Frozen;
+import kindthimble.app.plan.FrozenJson;
+import kindthimble.app.plan.Member;
+import kindthimble.app.plan.Planned;
+import kindthimble.app.plan.Planner;
+import kindthimble.app.plan.PourView;
+import kindthimble.app.plan.Renamed;
 import kindthimble.app.shelf.ShelfService;
 import kindthimble.app.tint.GelService;
 import kindthimble.app.tint.TintView;
@@ -42,7 +47,8 @@ public class MixingService {
     private static final Duration NEAR = Duration.ofDays(7);
 
     private final MixingRepository mixings;
-    private final OrderService orders;
+    private final Orders orders;
+    private final Planner planner;
     private final ShelfService shelf;
     private final GelService gels;
     private final FrozenJson json;
@@ -50,13 +56,15 @@ public class MixingService {
 
     MixingService(
             MixingRepository mixings,
-            OrderService orders,
+            Orders orders,
+            Planner planner,
             ShelfService shelf,
             GelService gels,
             FrozenJson json,
             Clock clock) {
         this.mixings = mixings;
         this.orders = orders;
+        this.planner = planner;
         this.shelf = shelf;
         this.gels = gels;
         this.json = json;
@@ -75,7 +83,7 @@ public class MixingService {
 
     /** A mixing that has not started: all follows from the orders as they are now. */
     private MixingView planned(long order) {
-        Planned now = orders.planned(order);
+        Planned now = planner.plan(order);
         Kitchen kitchen = now.kitchen().with(looks(now.view()));
         Bowls bowls = new Bowls(now.tinter(), now.view());
         Map<String, TintView> tints = bowls.tints();
@@ -92,7 +100,7 @@ public class MixingService {
                 Joining.of(
                         now.view().pour(),
                         kitchen,
-                        (from, into) -> orders.pourJoined(order, from, into).pour()),
+                        (from, into) -> planner.planJoined(order, from, into).pour()),
                 shopping(now.view(), kitchen, tints, gels.bottles()),
                 jars(now, kitchen),
                 neighbours(order),
@@ -107,10 +115,10 @@ public class MixingService {
         Frozen frozen = json.read(mixing.frozen(), mixing.orderId());
         // As the leading order knows the bowls, so that they are the frozen ones; then by the keys of the order that
         // looks.
-        Planned now = orders.plannedWith(mixing.orderId(), frozen.shop(), frozen.recipe());
+        Planned now = planner.planWith(mixing.orderId(), frozen.shop(), frozen.recipe());
         UnaryOperator<String> keys = order == mixing.orderId()
                 ? UnaryOperator.identity()
-                : Renamed.keys(now.view(), orders.planned(order).view());
+                : Renamed.keys(now.view(), planner.plan(order).view());
         PourView shown = Renamed.of(frozen.pour(), keys);
         PourView nowShown = Renamed.of(now.view(), keys);
         // Plans of before there were tints have none.
@@ -137,7 +145,7 @@ public class MixingService {
                 neighbours(order),
                 List.copyOf(names.values()),
                 mixing.startedAt(),
-                frozen.kept(),
+                MixingView.FrozenFrom.of(frozen),
                 difference);
     }
 
@@ -145,7 +153,7 @@ public class MixingService {
     MixingView start(long order) {
         long leading = orders.leading(order);
         if (!mixings.existsById(leading)) {
-            Planned now = orders.planned(leading);
+            Planned now = planner.plan(leading);
             if (now.view().pour().bowls().isEmpty()) {
                 throw new Refused("", "There is nothing to mix yet: no design of this order has icing on it.");
             }
@@ -154,7 +162,7 @@ public class MixingService {
                     clock.instant().truncatedTo(ChronoUnit.SECONDS),
                     json.written(new Frozen(
                             Frozen.FORMAT,
-                            orders.members(leading),
+                            orders.mixedWith(leading).stream().map(Member::of).toList(),
                             now.view(),
                             now.kitchen().shop(),
                             now.kitchen().recipe(),

@@ -5,8 +5,10 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
-import kindthimble.app.bowls.PourView;
 import kindthimble.app.order.Extra;
+import kindthimble.app.order.OrderDetails;
+import kindthimble.app.plan.Frozen;
+import kindthimble.app.plan.PourView;
 import kindthimble.app.shelf.ShelfService;
 import kindthimble.app.tint.TintView;
 import kindthimble.core.pour.Difference;
@@ -63,7 +65,20 @@ public record MixingView(
      * @param extra how much was mixed beyond the cookies
      */
     public record FrozenFrom(
-            List<String> designs, String recipe, @Nullable Double floodSeconds, Extra extra) {}
+            List<String> designs, String recipe, @Nullable Double floodSeconds, Extra extra) {
+        static FrozenFrom of(Frozen frozen) {
+            OrderDetails leading = frozen.orders().get(0).details();
+            return new FrozenFrom(
+                    frozen.orders().stream()
+                            .flatMap(order -> order.designs().stream())
+                            .map(design ->
+                                    design.count() + " " + design.document().name())
+                            .toList(),
+                    frozen.recipe().name(),
+                    leading.floodSeconds(),
+                    leading.extra());
+        }
+    }
 
     /**
      * A light bowl that is worth letting down.

@@ -78,7 +78,7 @@ class OrderEntity {
                         colour.key(),
                         colour.name(),
                         colour.hex(),
-                        colour.isApart(),
+                        colour.mustNotRunOut(),
                         colour.joinedInto(),
                         colour.letDownFrom()))
                 .toList();

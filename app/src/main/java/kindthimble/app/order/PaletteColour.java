@@ -37,7 +37,7 @@ public record PaletteColour(
     }
 
     /** Whether it must not run out. */
-    boolean isApart() {
+    public boolean mustNotRunOut() {
         return Boolean.TRUE.equals(apart);
     }
 
@@ -85,7 +85,7 @@ public record PaletteColour(
                     colour.hasKey() ? colour.key() : Keys.of(name, "colour", keys),
                     name,
                     colour.hex().toUpperCase(Locale.ROOT),
-                    colour.isApart() ? true : null,
+                    colour.mustNotRunOut() ? true : null,
                     orNull(colour.joinedInto()),
                     orNull(colour.letDownFrom())));
         }

@@ -3,7 +3,7 @@ package kindthimble.app.print;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
-import kindthimble.app.bowls.PourView;
+import kindthimble.app.plan.PourView;
 import kindthimble.app.tint.TintView;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.icing.KitchenWords;

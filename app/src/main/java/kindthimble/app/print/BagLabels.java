@@ -2,7 +2,7 @@ package kindthimble.app.print;
 
 import java.util.ArrayList;
 import java.util.List;
-import kindthimble.app.bowls.PourView;
+import kindthimble.app.plan.PourView;
 import kindthimble.core.icing.KitchenWords;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.pour.Pour;

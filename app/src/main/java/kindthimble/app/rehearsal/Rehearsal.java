@@ -1,8 +1,8 @@
 package kindthimble.app.rehearsal;
 
 import java.util.List;
-import kindthimble.app.order.OrderService;
-import kindthimble.app.order.OrderView;
+import kindthimble.app.desk.DeskService;
+import kindthimble.app.desk.OrderView;
 import kindthimble.app.print.Prints;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -25,11 +25,11 @@ class Rehearsal {
     private static final int MOST_ORDERS = 3;
     private static final int PRINTED = 3;
 
-    private final OrderService orders;
+    private final DeskService orders;
     private final Prints prints;
     private final JsonMapper json;
 
-    Rehearsal(OrderService orders, Prints prints, JsonMapper json) {
+    Rehearsal(DeskService orders, Prints prints, JsonMapper json) {
         this.orders = orders;
         this.prints = prints;
         this.json = json;

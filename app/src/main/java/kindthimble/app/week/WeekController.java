@@ -3,8 +3,8 @@ package kindthimble.app.week;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
-import kindthimble.app.order.OrderService;
-import kindthimble.app.order.OrderView;
+import kindthimble.app.desk.DeskService;
+import kindthimble.app.desk.OrderView;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -12,10 +12,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/week")
 class WeekController {
-    private final OrderService orders;
+    private final DeskService orders;
     private final Clock clock;
 
-    WeekController(OrderService orders, Clock clock) {
+    WeekController(DeskService orders, Clock clock) {
         this.orders = orders;
         this.clock = clock;
     }

@@ -5,24 +5,18 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
-import kindthimble.app.bowls.PourView;
-import kindthimble.app.cookie.CookieService;
 import kindthimble.app.http.NotThere;
 import kindthimble.app.http.Stale;
 import kindthimble.core.design.Design;
-import kindthimble.core.icing.BaseRecipe;
-import kindthimble.core.kitchen.Kitchen;
-import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.words.Refused;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Keeps orders and their designs. Nothing is stored that can't be measured, and nothing is thrown away: removing can be undone. */
+/** Keeps orders and their designs, and which orders are mixed as one. Nothing is thrown away: removing can be undone. */
 @Service
 @Transactional
-public class OrderService {
+public class Orders {
     /** Most cookies of one design. */
     static final int MOST_COOKIES = 9_999;
 
@@ -30,28 +24,19 @@ public class OrderService {
 
     private final OrderRepository orders;
     private final DesignRepository designs;
-    private final OrderPlanner planner;
-    private final CookieService cookies;
     private final Clock clock;
 
-    OrderService(
-            OrderRepository orders,
-            DesignRepository designs,
-            OrderPlanner planner,
-            CookieService cookies,
-            Clock clock) {
+    Orders(OrderRepository orders, DesignRepository designs, Clock clock) {
         this.orders = orders;
         this.designs = designs;
-        this.planner = planner;
-        this.cookies = cookies;
         this.clock = clock;
     }
 
     /** All orders that are not removed, by hand-over. */
     @Transactional(readOnly = true)
-    public List<OrderView> all() {
+    public List<Kept> all() {
         return orders.findByRemovedAtIsNullOrderByHandOverAscIdAsc().stream()
-                .map(this::view)
+                .map(this::kept)
                 .toList();
     }
 
@@ -61,48 +46,15 @@ public class OrderService {
         return orders.count() == 0;
     }
 
-    @Transactional(readOnly = true)
-    public OrderView order(long id) {
-        return view(stored(id));
-    }
-
-    /** An order with every design measured anew, as after a change to each; for {@code app/rehearsal}. Stores nothing. */
-    @Transactional(readOnly = true)
-    public OrderView asIfChanged(long id, int nth) {
-        OrderEntity order = stored(id);
-        Kitchen kitchen = planner.kitchen(order.details());
-        designsOf(id).forEach(design -> cookies.measureUnseen(design.document(), kitchen, nth));
-        return view(order);
-    }
-
     /**
-     * @throws Refused when a design can't be measured with the shop's numbers, or the base can't be made so stiff
+     * @throws NotThere when there is no such order, or it is removed
      */
     @Transactional(readOnly = true)
-    public PourView pour(long id) {
-        return planned(id).view();
+    public Kept order(long id) {
+        return kept(stored(id));
     }
 
-    /** The same with what it was made with. */
-    @Transactional(readOnly = true)
-    public Planned planned(long id) {
-        return planner.pour(stored(id), UnaryOperator.identity());
-    }
-
-    /** The plan as the order is now, with the shop's numbers and the base of another time. */
-    @Transactional(readOnly = true)
-    public Planned plannedWith(long id, ShopSettings settings, BaseRecipe recipe) {
-        OrderEntity order = stored(id);
-        return planner.pour(order, planner.mixed(order), UnaryOperator.identity(), settings, recipe);
-    }
-
-    /** The pour as it would be with the bowl of one colour joined into that of another. */
-    @Transactional(readOnly = true)
-    public PourView pourJoined(long id, String from, String into) {
-        return planner.pour(stored(id), key -> key.equals(from) ? into : key).view();
-    }
-
-    /** What is known of all orders without planning them. */
+    /** What is known of all orders without their designs. */
     @Transactional(readOnly = true)
     public List<OrderSummary> summaries() {
         return orders.summaries();
@@ -127,40 +79,50 @@ public class OrderService {
         return order.mixedInto() == null ? id : order.mixedInto();
     }
 
-    /** The orders of a mixing, the leading one first, each with its designs. */
+    /** All orders that are mixed with one, that one with them; the leading one first. */
     @Transactional(readOnly = true)
-    public List<Member> members(long id) {
-        return planner.mixed(stored(id)).orders().stream()
-                .map(order -> new Member(
-                        order.id(),
-                        order.details(),
-                        designsOf(order.id()).stream()
-                                .map(design -> new Member.Counted(design.count(), design.document()))
-                                .toList()))
-                .toList();
+    public List<Kept> mixedWith(long id) {
+        return mixed(stored(id)).stream().map(this::kept).toList();
     }
 
-    public OrderView take(OrderDetails details) {
-        return view(orders.saveAndFlush(new OrderEntity(details.checked())));
+    private List<OrderEntity> mixed(OrderEntity order) {
+        OrderEntity leading = order.mixedInto() == null
+                ? order
+                : orders.findById(order.mixedInto()).orElse(order);
+        List<OrderEntity> all = new ArrayList<>();
+        if (!leading.isRemoved()) {
+            all.add(leading);
+        }
+        all.addAll(orders.findByMixedIntoAndRemovedAtIsNullOrderByIdAsc(leading.id()));
+        if (all.isEmpty()) {
+            all.add(order);
+        }
+        return all;
     }
 
-    OrderView change(long id, int version, OrderDetails wanted) {
+    /**
+     * @param details as they are wanted, not yet checked
+     */
+    public Kept take(OrderDetails details) {
+        return kept(orders.saveAndFlush(new OrderEntity(details.checked())));
+    }
+
+    public Kept change(long id, int version, OrderDetails wanted) {
         OrderEntity order = stored(id);
         Stale.check("order", version, order.version());
         OrderDetails details = wanted.checked();
         for (DesignEntity design : designsOf(id)) {
             needColours(design.document(), details.palette(), "palette");
         }
-        planner.recipe(details);
         order.set(details);
         OrderEntity saved = orders.saveAndFlush(order);
         mixLike(saved);
-        return view(saved);
+        return kept(saved);
     }
 
     /** One base and one allowance for all that are mixed together. */
     private void mixLike(OrderEntity changed) {
-        List<OrderEntity> all = planner.mixed(changed).orders();
+        List<OrderEntity> all = mixed(changed);
         if (all.size() > 1) {
             all.stream().filter(one -> one.id() != changed.id()).forEach(one -> one.mixLike(changed));
             orders.saveAllAndFlush(all);
@@ -172,7 +134,7 @@ public class OrderService {
      *
      * @throws Refused when it leads a mixing of several that has started
      */
-    void remove(long id) {
+    public void remove(long id) {
         OrderEntity order = stored(id);
         if (!orders.findByMixedInto(id).isEmpty()) {
             if (orders.hasStarted(id)) {
@@ -185,37 +147,39 @@ public class OrderService {
         order.remove(clock.instant());
     }
 
-    OrderView restore(long id) {
+    public Kept restore(long id) {
         OrderEntity order = orders.findById(id).orElseThrow(() -> new NotThere("order"));
         order.restore();
-        return view(order);
+        return kept(order);
     }
 
-    public SavedDesign addDesign(long orderId, int count, Design document) {
-        OrderEntity order = stored(orderId);
-        if (designsOf(orderId).size() >= MOST_DESIGNS) {
-            throw new Refused("", "An order has at most " + MOST_DESIGNS + " designs.");
-        }
-        check(order, count, document);
-        return saved(
-                order,
-                designs.saveAndFlush(new DesignEntity(orderId, designs.countByOrderId(orderId), count, document)));
+    /**
+     * @return the number of the new design
+     */
+    public long addDesign(long orderId, int count, Design document) {
+        stored(orderId);
+        return designs.saveAndFlush(new DesignEntity(orderId, designs.countByOrderId(orderId), count, document))
+                .id();
     }
 
-    SavedDesign changeDesign(long orderId, long designId, int version, int count, Design document) {
-        OrderEntity order = stored(orderId);
+    /** Says so when another tab has changed a design in the meantime. */
+    @Transactional(readOnly = true)
+    public void needFresh(long orderId, long designId, int version) {
+        Stale.check("design", version, storedDesign(orderId, designId).version());
+    }
+
+    public void changeDesign(long orderId, long designId, int version, int count, Design document) {
         DesignEntity design = storedDesign(orderId, designId);
         Stale.check("design", version, design.version());
-        check(order, count, document);
         design.set(count, document);
-        return saved(order, designs.saveAndFlush(design));
+        designs.saveAndFlush(design);
     }
 
-    void removeDesign(long orderId, long designId) {
+    public void removeDesign(long orderId, long designId) {
         storedDesign(orderId, designId).remove(clock.instant());
     }
 
-    SavedDesign restoreDesign(long orderId, long designId) {
+    public void restoreDesign(long orderId, long designId) {
         OrderEntity order = stored(orderId);
         DesignEntity design = designs.findById(designId)
                 .filter(found -> found.orderId() == orderId)
@@ -223,7 +187,7 @@ public class OrderService {
         // Its colours may have left the palette in the meantime.
         needColours(design.document(), order.details().palette(), "palette");
         design.restore();
-        return saved(order, designs.saveAndFlush(design));
+        designs.saveAndFlush(design);
     }
 
     /**
@@ -232,7 +196,7 @@ public class OrderService {
      * @param ids all of its designs, each once
      * @throws Refused when they are not
      */
-    OrderView reorderDesigns(long orderId, List<Long> ids) {
+    public Kept reorderDesigns(long orderId, List<Long> ids) {
         OrderEntity order = stored(orderId);
         List<DesignEntity> now = designsOf(orderId);
         if (ids.size() != now.size()
@@ -241,7 +205,7 @@ public class OrderService {
         }
         now.forEach(design -> design.moveTo(ids.indexOf(design.id())));
         designs.saveAllAndFlush(now);
-        return view(order);
+        return kept(order);
     }
 
     /**
@@ -279,16 +243,21 @@ public class OrderService {
     }
 
     /** The order with more colours in its palette; what is new gets its key. */
-    public OrderView addColours(long orderId, List<PaletteColour> more) {
+    public Kept addColours(long orderId, List<PaletteColour> more) {
         OrderEntity order = stored(orderId);
         OrderDetails d = order.details();
         List<PaletteColour> palette = new ArrayList<>(d.palette());
         palette.addAll(more);
         order.set(d.withPalette(palette).checked());
-        return view(orders.saveAndFlush(order));
+        return kept(orders.saveAndFlush(order));
     }
 
-    private void check(OrderEntity order, int count, Design document) {
+    /**
+     * Checks what is wanted of a design, before it is measured.
+     *
+     * @throws Refused naming the field that is wrong
+     */
+    public static void check(Kept order, int count, Design document) {
         if (count < 1 || count > MOST_COOKIES) {
             throw new Refused(
                     "count",
@@ -300,10 +269,17 @@ public class OrderService {
         try {
             document.check();
             needColours(document, order.details().palette(), "moves");
-            cookies.measure(document, planner.kitchen(order.details()));
         } catch (Refused refused) {
             throw refused.inside("document");
         }
+    }
+
+    /** The same of one that the order does not have yet. */
+    public static void checkNew(Kept order, int count, Design document) {
+        if (order.designs().size() >= MOST_DESIGNS) {
+            throw new Refused("", "An order has at most " + MOST_DESIGNS + " designs.");
+        }
+        check(order, count, document);
     }
 
     private static void needColours(Design design, List<PaletteColour> palette, String field) {
@@ -340,34 +316,14 @@ public class OrderService {
         return designs.findByOrderIdAndRemovedAtIsNullOrderByPositionAscIdAsc(orderId);
     }
 
-    private OrderView view(OrderEntity order) {
-        OrderDetails details = order.details();
-        List<DesignEntity> all = designsOf(order.id());
-        try {
-            Kitchen kitchen = planner.kitchen(details);
-            List<DesignView> views =
-                    all.stream().map(design -> planner.view(design, kitchen)).toList();
-            return new OrderView(order.id(), order.version(), details, views, planner.plan(order));
-        } catch (Refused lacks) {
-            // Its base is gone: the order says so, and stays open for another one.
-            return new OrderView(
-                    order.id(),
-                    order.version(),
-                    details,
-                    all.stream()
-                            .map(design -> OrderPlanner.unmeasured(design, lacks))
-                            .toList(),
-                    new PlanView(null, lacks.getMessage(), null));
-        }
-    }
-
-    private SavedDesign saved(OrderEntity order, DesignEntity design) {
-        OrderView view = view(order);
-        return new SavedDesign(
-                view.designs().stream()
-                        .filter(stored -> stored.id() == design.id())
-                        .findFirst()
-                        .orElseThrow(),
-                view.plan());
+    private Kept kept(OrderEntity order) {
+        return new Kept(
+                order.id(),
+                order.version(),
+                order.details(),
+                designsOf(order.id()).stream()
+                        .map(design ->
+                                new Kept.KeptDesign(design.id(), design.version(), design.count(), design.document()))
+                        .toList());
     }
 }

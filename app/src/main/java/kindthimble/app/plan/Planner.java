@@ -1,12 +1,14 @@
-package kindthimble.app.order;
+package kindthimble.app.plan;
 
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
-import kindthimble.app.bowls.PourView;
 import kindthimble.app.cookie.CookieService;
+import kindthimble.app.order.Kept;
+import kindthimble.app.order.OrderDetails;
+import kindthimble.app.order.Orders;
 import kindthimble.app.recipe.RecipeService;
 import kindthimble.app.shelf.ShelfService;
 import kindthimble.app.shop.ShopService;
@@ -27,35 +29,33 @@ import kindthimble.core.pour.Pouring;
 import kindthimble.core.pour.Tally;
 import kindthimble.core.words.Refused;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /**
  * Works out what follows from an order: each design measured, and the pour of all of them, together with the orders that are mixed
  * with it. Nothing of it is stored.
  */
 @Component
-class OrderPlanner {
+public class Planner {
     /** How often gel and grams are brought into line: a bowl's drops follow from its grams, and these a little from the drops. */
     private static final int MOST_ROUNDS = 6;
 
     private static final double GEL_TOLERANCE_GRAMS = 0.004;
 
-    private final DesignRepository designs;
-    private final OrderRepository orders;
+    private final Orders orders;
     private final ShopService shop;
     private final RecipeService recipes;
     private final ShelfService shelf;
     private final CookieService cookies;
     private final TintService tints;
 
-    OrderPlanner(
-            DesignRepository designs,
-            OrderRepository orders,
+    Planner(
+            Orders orders,
             ShopService shop,
             RecipeService recipes,
             ShelfService shelf,
             CookieService cookies,
             TintService tints) {
-        this.designs = designs;
         this.orders = orders;
         this.shop = shop;
         this.recipes = recipes;
@@ -65,50 +65,21 @@ class OrderPlanner {
     }
 
     /** The base of an order: its own, or the shop's. */
-    BaseRecipe recipe(OrderDetails details) {
+    public BaseRecipe recipe(OrderDetails details) {
         return recipes.recipe(details.recipe() == null ? shop.settings().recipe() : details.recipe());
     }
 
-    Kitchen kitchen(OrderDetails details) {
+    /** What the designs of an order are measured with. */
+    public Kitchen kitchen(OrderDetails details) {
         return Kitchen.of(shop.settings(), recipe(details), details.floodSeconds(), details.looks(), details.filling());
     }
 
-    /** All orders that are mixed with one, that one with them; the leading one first. */
-    Mixed mixed(OrderEntity order) {
-        OrderEntity leading = order.mixedInto() == null
-                ? order
-                : orders.findById(order.mixedInto()).orElse(order);
-        List<OrderEntity> all = new ArrayList<>();
-        if (!leading.isRemoved()) {
-            all.add(leading);
-        }
-        all.addAll(orders.findByMixedIntoAndRemovedAtIsNullOrderByIdAsc(leading.id()));
-        if (all.isEmpty()) {
-            all.add(order);
-        }
-        return Mixed.of(all, shop.settings().habits());
-    }
-
-    DesignView view(DesignEntity design, Kitchen kitchen) {
-        try {
-            return new DesignView(
-                    design.id(),
-                    design.version(),
-                    design.count(),
-                    design.document(),
-                    cookies.view(design.document(), kitchen),
-                    null);
-        } catch (Refused refused) {
-            return unmeasured(design, refused);
-        }
-    }
-
-    static DesignView unmeasured(DesignEntity design, Refused why) {
-        return new DesignView(design.id(), design.version(), design.count(), design.document(), null, why.getMessage());
+    private Mixed mixed(Kept order) {
+        return Mixed.of(orders.mixedWith(order.id()), shop.settings().habits());
     }
 
     /** The plan of an order; why there is none where it can't be worked out. */
-    PlanView plan(OrderEntity order) {
+    public PlanView view(Kept order) {
         try {
             PourView view = pour(order, UnaryOperator.identity()).view();
             return new PlanView(view, null, share(order, view));
@@ -118,7 +89,7 @@ class OrderPlanner {
     }
 
     /** What of a pour is the order's own. */
-    private PlanView.OwnShare share(OrderEntity order, PourView view) {
+    private PlanView.OwnShare share(Kept order, PourView view) {
         List<String> own = view.designs().stream()
                 .filter(design -> design.order() == order.id())
                 .map(PourView.Drinker::design)
@@ -126,7 +97,7 @@ class OrderPlanner {
         Tally tally = new Tally(recipe(order.details()), shop.settings().mean(Habit.BREAKAGE_PERCENT));
         int cookiesOwn = 0;
         int sparesOwn = 0;
-        for (DesignEntity design : designs.findByOrderIdAndRemovedAtIsNullOrderByPositionAscIdAsc(order.id())) {
+        for (Kept.KeptDesign design : order.designs()) {
             cookiesOwn += design.count();
             sparesOwn += tally.spares(design.count());
         }
@@ -139,7 +110,30 @@ class OrderPlanner {
         return new PlanView.OwnShare(cookiesOwn, sparesOwn, grams);
     }
 
-    Planned pour(OrderEntity order, UnaryOperator<String> joined) {
+    /**
+     * The pour of an order and those mixed with it, with what it was made with.
+     *
+     * @throws Refused when a design can't be measured with the shop's numbers, or the base can't be made so stiff
+     */
+    @Transactional(readOnly = true)
+    public Planned plan(long order) {
+        return pour(orders.order(order), UnaryOperator.identity());
+    }
+
+    /** The plan as the order is now, with the shop's numbers and the base of another time. */
+    @Transactional(readOnly = true)
+    public Planned planWith(long id, ShopSettings settings, BaseRecipe recipe) {
+        Kept order = orders.order(id);
+        return pour(order, mixed(order), UnaryOperator.identity(), settings, recipe);
+    }
+
+    /** The pour as it would be with the bowl of one colour joined into that of another. */
+    @Transactional(readOnly = true)
+    public PourView planJoined(long order, String from, String into) {
+        return pour(orders.order(order), key -> key.equals(from) ? into : key).view();
+    }
+
+    private Planned pour(Kept order, UnaryOperator<String> joined) {
         Mixed mixed = mixed(order);
         return pour(
                 order, mixed, joined, shop.settings(), recipe(mixed.leading().details()));
@@ -153,8 +147,8 @@ class OrderPlanner {
      * @param recipe the base
      * @throws Refused when it can't be worked out
      */
-    Planned pour(
-            OrderEntity order, Mixed mixed, UnaryOperator<String> joined, ShopSettings settings, BaseRecipe recipe) {
+    private Planned pour(
+            Kept order, Mixed mixed, UnaryOperator<String> joined, ShopSettings settings, BaseRecipe recipe) {
         Map<String, String> keys = mixed.keysFor(order);
         Map<String, String> back = new HashMap<>();
         keys.forEach((bowl, key) -> back.putIfAbsent(key, bowl));
@@ -201,10 +195,7 @@ class OrderPlanner {
                         .toList(),
                 pour.renamed(bowl -> keys.getOrDefault(bowl, bowl)));
         return new Planned(
-                view,
-                kitchen,
-                tinter,
-                mixed.orders().stream().map(OrderEntity::id).toList());
+                view, kitchen, tinter, mixed.orders().stream().map(Kept::id).toList());
     }
 
     private interface WithGel {
@@ -238,7 +229,7 @@ class OrderPlanner {
     }
 
     private void add(
-            OrderEntity order,
+            Kept order,
             Mixed mixed,
             ShopSettings settings,
             BaseRecipe recipe,
@@ -247,7 +238,7 @@ class OrderPlanner {
         OrderDetails details = order.details();
         Kitchen kitchen = Kitchen.of(settings, recipe, details.floodSeconds(), details.looks(), details.filling());
         Kitchen common = kitchen.with(Palette.UNKNOWN);
-        for (DesignEntity design : designs.findByOrderIdAndRemovedAtIsNullOrderByPositionAscIdAsc(order.id())) {
+        for (Kept.KeptDesign design : order.designs()) {
             Design document = design.document();
             Design inBowls = document.recoloured(mixed.bowlsOf(order));
             String id = Long.toString(design.id());
@@ -269,7 +260,7 @@ class OrderPlanner {
     /** The jars set aside for these orders, each with the bowl whose colour it has. */
     private List<Jar> jars(Mixed mixed, Kitchen kitchen) {
         List<Jar> fitting = new ArrayList<>();
-        for (OrderEntity order : mixed.orders()) {
+        for (Kept order : mixed.orders()) {
             for (ShelfService.Jar jar : shelf.jarsOf(order.id())) {
                 if (jar.recipe().equals(kitchen.recipe().key())) {
                     Jar.bowlFor(Lab.ofHex(jar.hex()), kitchen.palette(), kitchen.habits())

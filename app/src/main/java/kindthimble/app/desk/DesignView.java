@@ -1,4 +1,4 @@
-package kindthimble.app.order;
+package kindthimble.app.desk;
 
 import jakarta.annotation.Nullable;
 import kindthimble.app.cookie.CookieView;

@@ -1,18 +1,17 @@
-package kindthimble.app.mixing;
+package kindthimble.app.plan;
 
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.UnaryOperator;
-import kindthimble.app.bowls.PourView;
 import kindthimble.app.tint.TintView;
 
 /** One plan by the keys of another order's palette. */
-final class Renamed {
+public final class Renamed {
     private Renamed() {}
 
     /** From the keys of one view of a plan to those of another: the bowls of both stand in the same order. */
-    static UnaryOperator<String> keys(PourView from, PourView to) {
+    public static UnaryOperator<String> keys(PourView from, PourView to) {
         Map<String, String> keys = new HashMap<>();
         for (int i = 0; i < Math.min(from.colours().size(), to.colours().size()); i++) {
             keys.put(from.colours().get(i).key(), to.colours().get(i).key());
@@ -21,7 +20,7 @@ final class Renamed {
         return key -> keys.getOrDefault(key, "was-" + key);
     }
 
-    static PourView of(PourView view, UnaryOperator<String> keys) {
+    public static PourView of(PourView view, UnaryOperator<String> keys) {
         return new PourView(
                 view.recipe(),
                 view.recipeKey(),
@@ -38,7 +37,7 @@ final class Renamed {
                 view.pour().renamed(keys));
     }
 
-    static Map<String, TintView> of(Map<String, TintView> tints, UnaryOperator<String> keys) {
+    public static Map<String, TintView> of(Map<String, TintView> tints, UnaryOperator<String> keys) {
         Map<String, TintView> renamed = new LinkedHashMap<>();
         tints.forEach((key, tint) -> renamed.put(
                 keys.apply(key),

@@ -1,6 +1,8 @@
-package kindthimble.app.order;
+package kindthimble.app.desk;
 
 import java.util.List;
+import kindthimble.app.order.OrderDetails;
+import kindthimble.app.plan.PlanView;
 
 /**
  * An order as it is stored.

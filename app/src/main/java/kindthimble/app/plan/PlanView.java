@@ -1,7 +1,6 @@
-package kindthimble.app.order;
+package kindthimble.app.plan;
 
 import jakarta.annotation.Nullable;
-import kindthimble.app.bowls.PourView;
 
 /**
  * What follows from an order as it is stored.

@@ -1,9 +1,7 @@
-package kindthimble.app.mixing;
+package kindthimble.app.plan;
 
 import java.util.List;
 import java.util.Map;
-import kindthimble.app.bowls.PourView;
-import kindthimble.app.order.Member;
 import kindthimble.app.tint.GelService;
 import kindthimble.app.tint.TintView;
 import kindthimble.core.icing.BaseRecipe;
@@ -20,7 +18,7 @@ import kindthimble.core.kitchen.ShopSettings;
  * @param tints of its bowls by key
  * @param gels the bottles on the shelf, by key
  */
-record Frozen(
+public record Frozen(
         int format,
         List<Member> orders,
         PourView pour,
@@ -28,22 +26,11 @@ record Frozen(
         BaseRecipe recipe,
         Map<String, TintView> tints,
         Map<String, GelService.Bottle> gels) {
-    static final int FORMAT = 3;
+    public static final int FORMAT = 3;
 
-    Frozen {
+    public Frozen {
         orders = List.copyOf(orders);
         tints = tints == null ? Map.of() : Map.copyOf(tints);
         gels = gels == null ? Map.of() : Map.copyOf(gels);
-    }
-
-    MixingView.FrozenFrom kept() {
-        return new MixingView.FrozenFrom(
-                orders.stream()
-                        .flatMap(order -> order.designs().stream())
-                        .map(design -> design.count() + " " + design.document().name())
-                        .toList(),
-                recipe.name(),
-                orders.get(0).details().floodSeconds(),
-                orders.get(0).details().extra());
     }
 }

@@ -1,4 +1,4 @@
-package kindthimble.app.order;
+package kindthimble.app.colours;
 
 import java.util.ArrayList;
 import java.util.Collections;
@@ -7,7 +7,11 @@ import java.util.List;
 import java.util.Set;
 import kindthimble.app.cookie.CookieService;
 import kindthimble.app.exchange.PaletteFiles;
-import kindthimble.app.http.NotThere;
+import kindthimble.app.order.Kept;
+import kindthimble.app.order.OrderDetails;
+import kindthimble.app.order.Orders;
+import kindthimble.app.order.PaletteColour;
+import kindthimble.app.plan.Planner;
 import kindthimble.core.colour.Eyes;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
@@ -23,14 +27,12 @@ import org.springframework.transaction.annotation.Transactional;
 class ColourService {
     private static final int MOST_PAST = 200;
 
-    private final OrderRepository orders;
-    private final DesignRepository designs;
-    private final OrderPlanner planner;
+    private final Orders orders;
+    private final Planner planner;
     private final CookieService cookies;
 
-    ColourService(OrderRepository orders, DesignRepository designs, OrderPlanner planner, CookieService cookies) {
+    ColourService(Orders orders, Planner planner, CookieService cookies) {
         this.orders = orders;
-        this.designs = designs;
         this.planner = planner;
         this.cookies = cookies;
     }
@@ -75,11 +77,11 @@ class ColourService {
 
     /** Colours of all orders, the latest hand-over first; each name and colour once. */
     List<PastColour> past() {
-        List<OrderEntity> latest = new ArrayList<>(orders.findByRemovedAtIsNullOrderByHandOverAscIdAsc());
+        List<Kept> latest = new ArrayList<>(orders.all());
         Collections.reverse(latest);
         Set<String> told = new HashSet<>();
         List<PastColour> past = new ArrayList<>();
-        for (OrderEntity order : latest) {
+        for (Kept order : latest) {
             for (PaletteColour colour : order.details().palette()) {
                 if (past.size() < MOST_PAST && told.add(colour.name() + colour.hex())) {
                     past.add(new PastColour(
@@ -95,7 +97,7 @@ class ColourService {
 
     /** The palette of an order, as a file has it. */
     PaletteFiles.PaletteFile palette(long order) {
-        OrderDetails details = stored(order).details();
+        OrderDetails details = orders.order(order).details();
         return new PaletteFiles.PaletteFile(
                 details.name(),
                 details.palette().stream()
@@ -105,10 +107,10 @@ class ColourService {
 
     /** Each design of an order that can be measured. */
     List<SeeingView> seeing(long id) {
-        OrderEntity order = stored(id);
+        Kept order = orders.order(id);
         Kitchen kitchen = planner.kitchen(order.details());
         List<SeeingView> views = new ArrayList<>();
-        for (DesignEntity design : designs.findByOrderIdAndRemovedAtIsNullOrderByPositionAscIdAsc(id)) {
+        for (Kept.KeptDesign design : order.designs()) {
             try {
                 Palette looks = order.details().looks();
                 Seeing seeing = Seeing.of(cookies.measure(design.document(), kitchen), kitchen);
@@ -138,9 +140,5 @@ class ColourService {
                                 seen.getKey().see(one).hex(),
                                 seen.getKey().see(other).hex()))
                         .toList());
-    }
-
-    private OrderEntity stored(long id) {
-        return orders.findById(id).filter(order -> !order.isRemoved()).orElseThrow(() -> new NotThere("order"));
     }
 }

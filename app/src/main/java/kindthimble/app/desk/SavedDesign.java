@@ -1,4 +1,6 @@
-package kindthimble.app.order;
+package kindthimble.app.desk;
+
+import kindthimble.app.plan.PlanView;
 
 /**
  * A design after it was saved, and what now follows for its order.

@@ -1,18 +1,23 @@
-package kindthimble.app.order;
+package kindthimble.app.desk;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyInt;
+import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
-import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.List;
-import java.util.Optional;
 import kindthimble.app.cookie.CookieService;
+import kindthimble.app.order.Kept;
+import kindthimble.app.order.OrderDetails;
+import kindthimble.app.order.Orders;
+import kindthimble.app.order.PaletteColour;
+import kindthimble.app.plan.Planner;
 import kindthimble.core.cutter.BasicForm;
 import kindthimble.core.cutter.Cutter;
 import kindthimble.core.design.Design;
@@ -22,12 +27,10 @@ import kindthimble.core.words.Refused;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
-class OrderServiceTest {
-    private final OrderRepository orders = mock(OrderRepository.class);
-    private final DesignRepository designs = mock(DesignRepository.class);
-    private final OrderPlanner planner = mock(OrderPlanner.class);
+class DeskServiceTest {
+    private final Orders orders = mock(Orders.class);
     private final CookieService cookies = mock(CookieService.class);
-    private final OrderService service = new OrderService(orders, designs, planner, cookies, Clock.systemUTC());
+    private final DeskService service = new DeskService(orders, mock(Planner.class), cookies);
 
     private final Design design = new Design(
             1,
@@ -39,10 +42,16 @@ class OrderServiceTest {
 
     @BeforeEach
     void anOrder() {
-        OrderEntity order = new OrderEntity(
-                new OrderDetails("Rounds", "", LocalDateTime.of(2026, 12, 5, 10, 0), null, null, null, null, null)
-                        .checked());
-        when(orders.findById(7L)).thenReturn(Optional.of(order));
+        OrderDetails details = new OrderDetails(
+                "Rounds",
+                "",
+                LocalDateTime.of(2026, 12, 5, 10, 0),
+                null,
+                null,
+                List.of(new PaletteColour("poppy", "Poppy", "#D5473F")),
+                null,
+                null);
+        when(orders.order(7)).thenReturn(new Kept(7, 1, details, List.of()));
     }
 
     @Test
@@ -50,7 +59,7 @@ class OrderServiceTest {
         when(cookies.measure(any(), any())).thenThrow(new Refused("marginMm", "no room"));
         Refused refused = assertThrows(Refused.class, () -> service.addDesign(7, 12, design));
         assertEquals("document.marginMm", refused.field());
-        verify(designs, never()).saveAndFlush(any());
+        verify(orders, never()).addDesign(anyLong(), anyInt(), any());
     }
 
     @Test

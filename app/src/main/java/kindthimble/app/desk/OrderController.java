@@ -1,7 +1,10 @@
-package kindthimble.app.order;
+package kindthimble.app.desk;
 
 import java.util.List;
-import kindthimble.app.bowls.PourView;
+import kindthimble.app.order.OrderDetails;
+import kindthimble.app.order.Orders;
+import kindthimble.app.plan.Planner;
+import kindthimble.app.plan.PourView;
 import kindthimble.core.design.Design;
 import kindthimble.core.words.Refused;
 import org.springframework.http.HttpStatus;
@@ -18,10 +21,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/orders")
 class OrderController {
-    private final OrderService orders;
+    private final DeskService desk;
+    private final Orders orders;
+    private final Planner planner;
 
-    OrderController(OrderService orders) {
+    OrderController(DeskService desk, Orders orders, Planner planner) {
+        this.desk = desk;
         this.orders = orders;
+        this.planner = planner;
     }
 
     record OrderChange(int version, OrderDetails details) {}
@@ -32,28 +39,28 @@ class OrderController {
 
     @GetMapping
     List<OrderView> all() {
-        return orders.all();
+        return desk.all();
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     OrderView take(@RequestBody OrderDetails details) {
-        return orders.take(details);
+        return desk.take(details);
     }
 
     @GetMapping("/{order}")
     OrderView order(@PathVariable long order) {
-        return orders.order(order);
+        return desk.order(order);
     }
 
     @GetMapping("/{order}/pour")
     PourView pour(@PathVariable long order) {
-        return orders.pour(order);
+        return planner.plan(order).view();
     }
 
     @PutMapping("/{order}")
     OrderView change(@PathVariable long order, @RequestBody OrderChange change) {
-        return orders.change(order, change.version(), required(change.details(), "details"));
+        return desk.change(order, change.version(), required(change.details(), "details"));
     }
 
     @DeleteMapping("/{order}")
@@ -64,7 +71,7 @@ class OrderController {
 
     @PostMapping("/{order}/restore")
     OrderView restore(@PathVariable long order) {
-        return orders.restore(order);
+        return desk.restore(order);
     }
 
     /** All designs of the order, as they are to follow each other. */
@@ -72,18 +79,18 @@ class OrderController {
 
     @PutMapping("/{order}/designs")
     OrderView reorderDesigns(@PathVariable long order, @RequestBody DesignsInOrder wanted) {
-        return orders.reorderDesigns(order, required(wanted.designs(), "designs"));
+        return desk.reorderDesigns(order, required(wanted.designs(), "designs"));
     }
 
     @PostMapping("/{order}/designs")
     @ResponseStatus(HttpStatus.CREATED)
     SavedDesign addDesign(@PathVariable long order, @RequestBody NewDesign design) {
-        return orders.addDesign(order, design.count(), required(design.document(), "document"));
+        return desk.addDesign(order, design.count(), required(design.document(), "document"));
     }
 
     @PutMapping("/{order}/designs/{design}")
     SavedDesign changeDesign(@PathVariable long order, @PathVariable long design, @RequestBody DesignChange change) {
-        return orders.changeDesign(
+        return desk.changeDesign(
                 order, design, change.version(), change.count(), required(change.document(), "document"));
     }
 
@@ -95,7 +102,7 @@ class OrderController {
 
     @PostMapping("/{order}/designs/{design}/restore")
     SavedDesign restoreDesign(@PathVariable long order, @PathVariable long design) {
-        return orders.restoreDesign(order, design);
+        return desk.restoreDesign(order, design);
     }
 
     private static <T> T required(T given, String field) {

@@ -1,4 +1,4 @@
-package kindthimble.app.order;
+package kindthimble.app.plan;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -7,6 +7,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import kindthimble.app.order.Kept;
+import kindthimble.app.order.OrderDetails;
+import kindthimble.app.order.PaletteColour;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.habit.Habits;
@@ -17,10 +20,10 @@ import kindthimble.core.pour.CommonBowls;
  * knows those of its own colours by the keys of its palette.
  */
 final class Mixed {
-    private final List<OrderEntity> orders;
+    private final List<Kept> orders;
     private final CommonBowls bowls;
 
-    private Mixed(List<OrderEntity> orders, CommonBowls bowls) {
+    private Mixed(List<Kept> orders, CommonBowls bowls) {
         this.orders = orders;
         this.bowls = bowls;
     }
@@ -28,13 +31,13 @@ final class Mixed {
     /**
      * @param orders the leading one first
      */
-    static Mixed of(List<OrderEntity> orders, Habits habits) {
+    static Mixed of(List<Kept> orders, Habits habits) {
         return new Mixed(
                 List.copyOf(orders),
                 CommonBowls.of(orders.stream().map(Mixed::colours).toList(), habits));
     }
 
-    private static CommonBowls.OfOrder colours(OrderEntity order) {
+    private static CommonBowls.OfOrder colours(Kept order) {
         OrderDetails details = order.details();
         return new CommonBowls.OfOrder(
                 Long.toString(order.id()),
@@ -45,11 +48,11 @@ final class Mixed {
                         .toList());
     }
 
-    List<OrderEntity> orders() {
+    List<Kept> orders() {
         return orders;
     }
 
-    OrderEntity leading() {
+    Kept leading() {
         return orders.get(0);
     }
 
@@ -57,7 +60,7 @@ final class Mixed {
         return bowls;
     }
 
-    UnaryOperator<String> bowlsOf(OrderEntity order) {
+    UnaryOperator<String> bowlsOf(Kept order) {
         return key -> bowls.bowlOf(Long.toString(order.id()), key);
     }
 
@@ -81,16 +84,16 @@ final class Mixed {
     /** Keys of the bowls that must not run out: those out of which any order takes a colour that must not. */
     Set<String> apart() {
         Set<String> apart = new HashSet<>();
-        for (OrderEntity order : orders) {
+        for (Kept order : orders) {
             order.details().palette().stream()
-                    .filter(PaletteColour::isApart)
+                    .filter(PaletteColour::mustNotRunOut)
                     .forEach(colour -> apart.add(bowlsOf(order).apply(colour.key())));
         }
         return apart;
     }
 
     /** The keys by which an order knows the bowls: its palette's, and for the bowls of others one with their number. */
-    Map<String, String> keysFor(OrderEntity viewer) {
+    Map<String, String> keysFor(Kept viewer) {
         Map<String, String> keys = new HashMap<>();
         for (PaletteColour colour : viewer.details().palette()) {
             if (colour.joinedInto() == null) {

@@ -1,4 +1,4 @@
-package kindthimble.app.bowls;
+package kindthimble.app.plan;
 
 import java.util.List;
 import kindthimble.core.pour.Pour;

@@ -1,4 +1,4 @@
-package kindthimble.app.mixing;
+package kindthimble.app.plan;
 
 import java.util.EnumMap;
 import java.util.Locale;
@@ -14,21 +14,21 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Frozen plans as they are stored; those of earlier formats are brought up to today's. */
 @Component
-class FrozenJson {
+public class FrozenJson {
     private final JsonMapper json;
 
     FrozenJson(StoredJson stored) {
         json = stored.mapper();
     }
 
-    String written(Frozen frozen) {
+    public String written(Frozen frozen) {
         return json.writeValueAsString(frozen);
     }
 
     /**
      * @param order that it was stored for
      */
-    Frozen read(String stored, long order) {
+    public Frozen read(String stored, long order) {
         ObjectNode tree = (ObjectNode) json.readTree(stored);
         if (!tree.has("format")) {
             fromFormat1(tree, order);

@@ -1,7 +1,6 @@
-package kindthimble.app.order;
+package kindthimble.app.plan;
 
 import java.util.List;
-import kindthimble.app.bowls.PourView;
 import kindthimble.app.tint.Tinter;
 import kindthimble.core.kitchen.Kitchen;
 

@@ -1,4 +1,4 @@
-package kindthimble.app.order;
+package kindthimble.app.colours;
 
 import io.swagger.v3.oas.annotations.Hidden;
 import java.nio.charset.StandardCharsets;

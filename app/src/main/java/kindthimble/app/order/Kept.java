@@ -1,0 +1,28 @@
+package kindthimble.app.order;
+
+import java.util.List;
+import kindthimble.core.design.Design;
+
+/**
+ * An order as it is stored, with its designs.
+ *
+ * @param id its number
+ * @param version to be sent back with a change
+ * @param details what is said of it
+ * @param designs on its tray, in order
+ */
+public record Kept(long id, int version, OrderDetails details, List<KeptDesign> designs) {
+    public Kept {
+        designs = List.copyOf(designs);
+    }
+
+    /**
+     * A design of an order as it is stored.
+     *
+     * @param id its number
+     * @param version to be sent back with a change
+     * @param count how many are handed over
+     * @param document the design
+     */
+    public record KeptDesign(long id, int version, int count, Design document) {}
+}
