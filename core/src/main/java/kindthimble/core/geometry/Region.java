@@ -16,14 +16,12 @@ import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.geom.util.AffineTransformation;
-import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
-import org.locationtech.jts.operation.union.UnaryUnionOp;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /**
@@ -48,10 +46,6 @@ public final class Region {
     /** Perimeter squared over area: 12.6 of a disc, 16 of a square, some 40 of a star; more of what is long or has many arms. */
     private static final double STRIP = 150;
 
-    /** More than any drawing of a cookie has at its size, to 0.006 mm. */
-    private static final int MOST_POINTS = 8_000;
-
-    private static final int MOST_CROSSINGS = 200;
     private static final double MOST_FOLDS = 4_000;
 
     /** Sections that were cut apart meet again on this grid (of 1e-8 mm), and no hairline is left between them. */
@@ -75,62 +69,12 @@ public final class Region {
 
     /** A region bounded by closed rings of points; a ring inside another is a hole (even-odd). */
     static Region ofRings(List<double[][]> rings) {
-        checkSize(rings);
-        Geometry sum = FACTORY.createPolygon();
-        for (double[][] ring : rings) {
-            Deadline.check();
-            Geometry polygon = polygon(ring);
-            sum = sum.isEmpty() ? polygon : sum.symDifference(polygon);
-        }
-        return new Region(sum);
+        return new Region(Rings.evenOdd(rings));
     }
 
     /** A region bounded by closed rings of points; those that run against the largest one are holes. */
     static Region ofOverlappingRings(List<double[][]> rings) {
-        checkSize(rings);
-        List<Geometry> solid = new ArrayList<>();
-        List<Geometry> holes = new ArrayList<>();
-        double[][] largest = rings.stream()
-                .max(Comparator.comparingDouble(ring -> Math.abs(signedArea(ring))))
-                .orElse(new double[0][]);
-        for (double[][] ring : rings) {
-            boolean sameWay = Math.signum(signedArea(ring)) == Math.signum(signedArea(largest));
-            (sameWay ? solid : holes).add(polygon(ring));
-        }
-        Geometry sum = UnaryUnionOp.union(solid, FACTORY);
-        return new Region(holes.isEmpty() ? sum : sum.difference(UnaryUnionOp.union(holes, FACTORY)));
-    }
-
-    private static void checkSize(List<double[][]> rings) {
-        if (rings.stream().mapToInt(ring -> ring.length).sum() > MOST_POINTS) {
-            throw new TooMuch("its outline has more than " + MOST_POINTS + " points. Draw it with fewer.");
-        }
-    }
-
-    private static double signedArea(double[][] ring) {
-        double sum = 0;
-        for (int i = 0; i < ring.length; i++) {
-            double[] next = ring[(i + 1) % ring.length];
-            sum += ring[i][0] * next[1] - next[0] * ring[i][1];
-        }
-        return sum / 2;
-    }
-
-    private static Geometry polygon(double[][] ring) {
-        Coordinate[] line = new Coordinate[ring.length + 1];
-        for (int i = 0; i < ring.length; i++) {
-            line[i] = new Coordinate(ring[i][0], ring[i][1]);
-        }
-        line[ring.length] = line[0].copy();
-        Geometry polygon = FACTORY.createPolygon(line);
-        if (polygon.isValid()) {
-            return polygon;
-        }
-        if (Tangle.crossesMoreThan(MOST_CROSSINGS, line)) {
-            throw new TooMuch("its outline crosses itself more than " + MOST_CROSSINGS
-                    + " times. Draw it as a plain line round the shape.");
-        }
-        return GeometryFixer.fix(polygon);
+        return new Region(Rings.overlapping(rings));
     }
 
     /** What lies in both. */
@@ -419,7 +363,7 @@ public final class Region {
     public String pathData() {
         Deadline.check();
         StringBuilder path = new StringBuilder();
-        for (LinearRing ring : rings(DouglasPeuckerSimplifier.simplify(shape, PAINT_TOLERANCE_MM))) {
+        for (LinearRing ring : Rings.of(DouglasPeuckerSimplifier.simplify(shape, PAINT_TOLERANCE_MM))) {
             Coordinate[] line = ring.getCoordinates();
             for (int i = 0; i < line.length - 1; i++) {
                 path.append(i == 0 ? 'M' : 'L');
@@ -433,18 +377,5 @@ public final class Region {
 
     Geometry shape() {
         return shape;
-    }
-
-    private static List<LinearRing> rings(Geometry geometry) {
-        List<LinearRing> rings = new ArrayList<>();
-        for (int i = 0; i < geometry.getNumGeometries(); i++) {
-            if (geometry.getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {
-                rings.add(polygon.getExteriorRing());
-                for (int hole = 0; hole < polygon.getNumInteriorRing(); hole++) {
-                    rings.add(polygon.getInteriorRingN(hole));
-                }
-            }
-        }
-        return rings;
     }
 }

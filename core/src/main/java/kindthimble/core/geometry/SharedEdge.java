@@ -1,12 +1,8 @@
 package kindthimble.core.geometry;
 
-import java.util.ArrayList;
-import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
-import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LinearRing;
-import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 
 /**
@@ -38,27 +34,14 @@ public final class SharedEdge {
             return 0;
         }
         double sum = 0;
-        for (LinearRing one : rings(a.shape())) {
-            for (LinearRing other : rings(b.shape())) {
+        for (LinearRing one : Rings.of(a.shape())) {
+            for (LinearRing other : Rings.of(b.shape())) {
                 if (sum <= enough && IndexedFacetDistance.isWithinDistance(one, other, NEAR_MM)) {
                     sum = ofRings(one.getCoordinates(), other.getCoordinates(), sum, enough);
                 }
             }
         }
         return sum;
-    }
-
-    private static List<LinearRing> rings(Geometry shape) {
-        List<LinearRing> rings = new ArrayList<>();
-        for (int i = 0; i < shape.getNumGeometries(); i++) {
-            if (shape.getGeometryN(i) instanceof Polygon polygon) {
-                rings.add(polygon.getExteriorRing());
-                for (int hole = 0; hole < polygon.getNumInteriorRing(); hole++) {
-                    rings.add(polygon.getInteriorRingN(hole));
-                }
-            }
-        }
-        return rings;
     }
 
     private static double ofRings(Coordinate[] a, Coordinate[] b, double before, double enough) {

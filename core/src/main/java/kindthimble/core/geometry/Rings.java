@@ -1,0 +1,95 @@
+package kindthimble.core.geometry;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.GeometryFixer;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
+
+/** Rings of points, and what they bound. */
+final class Rings {
+    /** Of a drawing all rings together; a busy one has a tenth. */
+    private static final int MOST_POINTS = 8_000;
+
+    private static final int MOST_CROSSINGS = 200;
+
+    private Rings() {}
+
+    /** What is bounded by closed rings of points; a ring inside another is a hole (even-odd). */
+    static Geometry evenOdd(List<double[][]> rings) {
+        checkSize(rings);
+        Geometry sum = Region.FACTORY.createPolygon();
+        for (double[][] ring : rings) {
+            Deadline.check();
+            Geometry polygon = polygon(ring);
+            sum = sum.isEmpty() ? polygon : sum.symDifference(polygon);
+        }
+        return sum;
+    }
+
+    /** What is bounded by closed rings of points; those that run against the largest one are holes. */
+    static Geometry overlapping(List<double[][]> rings) {
+        checkSize(rings);
+        List<Geometry> solid = new ArrayList<>();
+        List<Geometry> holes = new ArrayList<>();
+        double[][] largest = rings.stream()
+                .max(Comparator.comparingDouble(ring -> Math.abs(signedArea(ring))))
+                .orElse(new double[0][]);
+        for (double[][] ring : rings) {
+            boolean sameWay = Math.signum(signedArea(ring)) == Math.signum(signedArea(largest));
+            (sameWay ? solid : holes).add(polygon(ring));
+        }
+        Geometry sum = UnaryUnionOp.union(solid, Region.FACTORY);
+        return holes.isEmpty() ? sum : sum.difference(UnaryUnionOp.union(holes, Region.FACTORY));
+    }
+
+    private static void checkSize(List<double[][]> rings) {
+        if (rings.stream().mapToInt(ring -> ring.length).sum() > MOST_POINTS) {
+            throw new TooMuch("its outline has more than " + MOST_POINTS + " points. Draw it with fewer.");
+        }
+    }
+
+    private static double signedArea(double[][] ring) {
+        double sum = 0;
+        for (int i = 0; i < ring.length; i++) {
+            double[] next = ring[(i + 1) % ring.length];
+            sum += ring[i][0] * next[1] - next[0] * ring[i][1];
+        }
+        return sum / 2;
+    }
+
+    private static Geometry polygon(double[][] ring) {
+        Coordinate[] line = new Coordinate[ring.length + 1];
+        for (int i = 0; i < ring.length; i++) {
+            line[i] = new Coordinate(ring[i][0], ring[i][1]);
+        }
+        line[ring.length] = line[0].copy();
+        Geometry polygon = Region.FACTORY.createPolygon(line);
+        if (polygon.isValid()) {
+            return polygon;
+        }
+        if (Tangle.crossesMoreThan(MOST_CROSSINGS, line)) {
+            throw new TooMuch("its outline crosses itself more than " + MOST_CROSSINGS
+                    + " times. Draw it as a plain line round the shape.");
+        }
+        return GeometryFixer.fix(polygon);
+    }
+
+    /** All rings of a shape: each outside, then its holes. */
+    static List<LinearRing> of(Geometry geometry) {
+        List<LinearRing> rings = new ArrayList<>();
+        for (int i = 0; i < geometry.getNumGeometries(); i++) {
+            if (geometry.getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {
+                rings.add(polygon.getExteriorRing());
+                for (int hole = 0; hole < polygon.getNumInteriorRing(); hole++) {
+                    rings.add(polygon.getInteriorRingN(hole));
+                }
+            }
+        }
+        return rings;
+    }
+}
