@@ -30,6 +30,9 @@ public final class Cautions {
     private static final List<Warning> OF_THE_WHOLE = List.of(
             new DarkBesideLight(), new WetWindow(), new TooThick(), new StackedNearEdge(), new LargeShareOfHands());
 
+    /** How many there are. */
+    static final int COUNT = OF_MOVES.size() + OF_THE_WHOLE.size();
+
     private Cautions() {}
 
     /** What is likely to go wrong with a cookie. */
