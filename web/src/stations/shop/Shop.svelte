@@ -27,7 +27,8 @@
 
   const habits = $derived(reference.catalogue?.habits ?? []);
   const key = (chapter: Chapter) => chapter.toLowerCase();
-  let shown = $state(location.hash.slice(1) || DECISIONS);
+  const addressed = () => location.hash.slice(1) || DECISIONS;
+  let shown = $state(addressed());
   let wanted = $state("");
   const chapter = $derived((Object.keys(CHAPTERS) as Chapter[]).find((one) => key(one) === shown));
   const found = $derived.by(() => {
@@ -47,6 +48,7 @@
   }
 </script>
 
+<svelte:window onhashchange={() => (shown = addressed())} />
 <svelte:head><title>The shop's own numbers: Kind Thimble</title></svelte:head>
 
 <div class="page">

@@ -14,7 +14,7 @@ import tools.jackson.databind.module.SimpleModule;
 public class StoredJson {
     private final JsonMapper mapper;
 
-    StoredJson(JsonMapper wire) {
+    public StoredJson(JsonMapper wire) {
         mapper = wire.rebuild()
                 .addModule(new SimpleModule("anyText").addDeserializer(String.class, new StringDeserializer()))
                 .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)

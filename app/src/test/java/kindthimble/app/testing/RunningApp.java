@@ -35,12 +35,14 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
     private final HttpClient http = HttpClient.newHttpClient();
     private final boolean demo;
     private final String dump;
+    private final List<String> before;
     private final String database = "t_" + ProcessHandle.current().pid() + "_" + NUMBER.incrementAndGet();
     private ConfigurableApplicationContext context;
 
-    private RunningApp(boolean demo, String dump) {
+    private RunningApp(boolean demo, String dump, String... before) {
         this.demo = demo;
         this.dump = dump;
+        this.before = List.of(before);
     }
 
     public static RunningApp empty() {
@@ -51,9 +53,9 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
         return new RunningApp(true, null);
     }
 
-    /** On a database as an earlier version left it: a file of SQL among the test resources. */
-    public static RunningApp on(String dump) {
-        return new RunningApp(false, dump);
+    /** On a database as an earlier version left it: a file of SQL among the test resources, and what was done to it before. */
+    public static RunningApp on(String dump, String... before) {
+        return new RunningApp(false, dump, before);
     }
 
     /** An answer: its status and its body (null when there is none). */
@@ -65,6 +67,7 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
         if (dump != null) {
             try (InputStream file = RunningApp.class.getResourceAsStream(dump)) {
                 store(new String(file.readAllBytes(), StandardCharsets.UTF_8));
+                before.forEach(command -> store("set search_path to public; " + command));
             } catch (java.io.IOException e) {
                 throw new java.io.UncheckedIOException(e);
             }

@@ -1,0 +1,147 @@
+package kindthimble.app.shop;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import kindthimble.app.testing.RunningApp;
+import kindthimble.app.testing.RunningApp.Answer;
+import kindthimble.core.habit.Habit;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The shop's own numbers, over HTTP. */
+class ShopTest {
+    @RegisterExtension
+    static final RunningApp APP = RunningApp.withDemoData();
+
+    private static ObjectNode shop() {
+        return (ObjectNode) APP.get("/api/shop").body();
+    }
+
+    private static ObjectNode figure(ObjectNode shop, Habit habit) {
+        return (ObjectNode) shop.at("/settings/habits/" + habit);
+    }
+
+    private static Answer set(Habit habit, double mean) {
+        ObjectNode shop = shop();
+        figure(shop, habit).put("mean", mean).put("source", "SHOP");
+        return APP.put("/api/shop", shop.toString());
+    }
+
+    private static void putBack(Habit habit) {
+        ObjectNode shop = shop();
+        figure(shop, habit).put("mean", habit.house().mean()).put("source", "HOUSE");
+        assertEquals(200, APP.put("/api/shop", shop.toString()).status());
+    }
+
+    private static JsonNode orders() {
+        return APP.get("/api/orders").body();
+    }
+
+    @Test
+    void catalogueSaysOfEveryFigureWhatItIs() {
+        JsonNode habits = APP.get("/api/catalogue").body().get("habits");
+        assertEquals(Habit.values().length, habits.size());
+        for (JsonNode habit : habits) {
+            assertTrue(habit.get("word").asString().length() > 3, habit::toString);
+            assertTrue(habit.get("says").asString().endsWith("."), habit::toString);
+            double house = habit.at("/house/mean").asDouble();
+            assertTrue(
+                    house >= habit.get("least").asDouble()
+                            && house <= habit.get("most").asDouble(),
+                    habit::toString);
+            assertEquals(
+                    house,
+                    figure(shop(), Habit.valueOf(habit.get("habit").asString()))
+                            .get("mean")
+                            .asDouble());
+        }
+    }
+
+    /** Figures of every kind reach what follows from them, and put back all is as before. */
+    @Test
+    void figuresReachThePlanAndCanBePutBack() {
+        JsonNode before = orders();
+        for (Habit habit : new Habit[] {
+            Habit.MARGIN_MM,
+            Habit.PIPING_SECONDS,
+            Habit.COAT_MM,
+            Habit.OUTLINE_SECONDS_PER_CM,
+            Habit.SKINNED_MINUTES,
+            Habit.BOWL_KEEPS_GRAMS,
+            Habit.GLUE_GRAMS,
+            Habit.MARKER_METRES
+        }) {
+            double mean =
+                    habit.isWhole() ? habit.house().mean() + 1 : habit.house().mean() * 0.75;
+            assertEquals(200, set(habit, mean).status(), habit.toString());
+            JsonNode changed = orders();
+            putBack(habit);
+            if (habit != Habit.MARKER_METRES) {
+                assertNotEquals(before, changed, habit + " changes something");
+            }
+            assertEquals(before, orders(), habit + " is put back");
+        }
+    }
+
+    /** A number that says it is the house's and is not becomes the shop's own. */
+    @Test
+    void aChangedNumberIsTheShopsWhateverItSays() {
+        ObjectNode shop = shop();
+        figure(shop, Habit.DRAW).put("mean", 0.9);
+        JsonNode answer = APP.put("/api/shop", shop.toString()).body();
+        assertEquals("SHOP", answer.at("/settings/habits/DRAW/source").asString());
+        putBack(Habit.DRAW);
+        assertEquals("HOUSE", shop().at("/settings/habits/DRAW/source").asString());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"MARGIN_MM, 21", "MARGIN_MM, -1", "COUPLERS, 2.5", "WET_WINDOW_SECONDS, 0", "MIXER_LEAST_GRAMS, 1500"})
+    void whatCannotBeIsRefusedWithItsField(Habit habit, double mean) {
+        JsonNode before = shop();
+        Answer answer = set(habit, mean);
+        assertEquals(422, answer.status());
+        assertEquals(
+                "settings.habits." + habit + ".mean", answer.body().get("field").asString());
+        assertEquals(before, shop());
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{\"MARGIN_MM\": null}",
+                "{\"NO_SUCH_HABIT\": {\"mean\": 1, \"spread\": 0, \"source\": \"SHOP\"}}",
+                "{\"MARGIN_MM\": {\"mean\": \"wide\", \"spread\": 0, \"source\": \"SHOP\"}}",
+                "{\"MARGIN_MM\": {\"mean\": 1, \"spread\": -1, \"source\": \"SHOP\"}}",
+                "{\"MARGIN_MM\": {\"mean\": 1, \"spread\": 0, \"source\": \"HEARSAY\"}}",
+                "[1, 2]"
+            })
+    void oddHabitsAreAnsweredWithASentence(String habits) {
+        JsonNode before = shop();
+        String sent = before.toString()
+                .replaceFirst("\"habits\":\\{.*?\\}\\},\"detail\"", "\"habits\":" + habits + ",\"detail\"");
+        assertNotEquals(before.toString(), sent);
+        Answer answer = APP.put("/api/shop", sent);
+        if (answer.status() == 200) {
+            assertEquals(before.get("settings"), answer.body().get("settings"), "nothing is the house's");
+            return;
+        }
+        assertTrue(answer.status() == 400 || answer.status() == 422, answer.toString());
+        assertTrue(answer.body().get("detail").asString().length() > 10);
+        assertEquals(before, shop());
+    }
+
+    @Test
+    void secondTabHearsOfTheFirst() {
+        ObjectNode stale = shop();
+        assertEquals(200, set(Habit.CUT_MM, 3).status());
+        assertEquals(409, APP.put("/api/shop", stale.toString()).status());
+        putBack(Habit.CUT_MM);
+    }
+}
