@@ -2,6 +2,7 @@ package kindthimble.e2e;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 import java.util.function.Consumer;
@@ -72,6 +73,12 @@ class ScreenshotsTest {
         take("shop", "/shop", 1280, 800);
         take("cookie-tablet", "/orders/1/cookie", 820, 1180);
         take("bowls-phone", "/orders/1/bowls", 390, 844);
+        // The last one: it changes a number.
+        take("shop-numbers", "/shop#drying", 1280, 800, page -> {
+            page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(Pattern.compile("^half dry")))
+                    .fill("45");
+            page.getByText("saved; every order follows").waitFor();
+        });
     }
 
     private static void openBowl(Page page, String name) {

@@ -100,7 +100,7 @@ public enum Habit {
     TEXTURE_SHEET_MINUTES(Chapter.DRYING, "a texture sheet comes off", Unit.MINUTES, 1, 10080, 1440, 0.3, "Dry enough to peel it off, and dry through with that."),
     WET_WINDOW_SECONDS(Chapter.DRYING, "a coat skins after", Unit.SECONDS, 30, 7200, 600, 0.3, "What sinks in must be on it before."),
     SHARE_OF_WET_WINDOW(Chapter.DRYING, "share of that for the hands", Unit.TIMES, 0.1, 1, 0.6, 0, "The rest is for what goes wrong."),
-    BLEEDS_FROM_DELTA_L(Chapter.DRYING, "dark bleeds into light from", Unit.TIMES, 5, 100, 45, 0, "Difference of lightness, 0 for black to 100 for white, from which dark icing on a light coat is warned of."),
+    BLEEDS_FROM_DELTA_L(Chapter.DRYING, "dark bleeds into light from", Unit.LIGHTNESS, 5, 100, 45, 0, "Difference of lightness, 0 for black to 100 for white, from which dark icing on a light coat is warned of."),
     MOST_GEL_PERCENT(Chapter.COLOUR, "most gel in a bowl", Unit.PERCENT, 0.1, 10, 3, 0, "More than this by weight tastes bitter, bleeds and may not set."),
     FEWER_GELS_WORTH(Chapter.COLOUR, "fewer gels are worth", Unit.DELTA_E, 0, 5, 0.5, 0, "A recipe of fewer gels is shown up to this much farther from the colour wanted."),
     NEAR_TWINS_DELTA_E(Chapter.COLOUR, "near twins", Unit.DELTA_E, 0, 30, 5, 0, "Two bowls of less difference are offered to be joined."),

@@ -19,6 +19,8 @@ public enum Unit {
     DEGREES("°"),
     /** CIEDE2000. */
     DELTA_E("ΔE"),
+    /** L*, from 0 for black to 100 for white. */
+    LIGHTNESS(""),
     PIECES("");
 
     private final String sign;
