@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import kindthimble.core.colour.Lab;
+import kindthimble.core.words.Range;
 
 /** What is said beside a recipe: that it is out of reach, takes too much gel or too little to measure, and what works instead. */
 final class Hints {
@@ -48,7 +49,8 @@ final class Hints {
         if (full && recipe.deltaE() - lifted > CLEARLY) {
             hints.add(new Tinting.Hint(
                     Tinting.About.TOO_MUCH_GEL,
-                    "It would take more gel than the 3 % that still taste well and set. "
+                    "It would take more gel than the %s %% that still taste well and set. "
+                                    .formatted(Range.plain(Math.round(1000 * mostGelShare) / 10.0))
                             + (target.l() < DARK_L && target.chroma() < DULL_CHROMA
                                     ? "Start from a base that cocoa has darkened, tint it, and let it rest overnight."
                                     : "Let it rest overnight before you judge it, or take a lighter colour.")));
