@@ -16,6 +16,7 @@ public final class Cautions {
             new CoatOfNothing(),
             new SecondCoat(),
             new SmallArea(),
+            new NarrowPart(),
             new StencilOnWet(),
             new NoCoatUnder(),
             new NoWetCoat(),

@@ -59,6 +59,7 @@ public enum Habit {
     AIRBRUSH_ML_PER_CM2(Chapter.ICING, "airbrush colour on a coat", Unit.ML_PER_CM2, 0.0001, 1, 0.015, 0.3, "A veil of it."),
     FILM_TIMES_AREA(Chapter.ICING, "film for a transfer", Unit.TIMES, 1, 10, 2, 0.1, "In times its own area, gaps with it."),
     SMALL_AREA_MM(Chapter.ICING, "a small area is narrower than", Unit.MM, 1, 40, 9, 0, "It craters easily: a squiggle under the flood, or a fan, helps."),
+    NARROW_PART_MM(Chapter.ICING, "a narrow part is narrower than", Unit.MM, 0.5, 20, 4, 0, "Of a section that is wide elsewhere: an arm or a neck so narrow craters easily."),
     FINEST_PART_MM(Chapter.ICING, "too fine to flood under", Unit.MM, 0.2, 10, 1.2, 0, "Nothing finer can be flooded, or iced on film."),
     FRAGILE_RADIUS_MM(Chapter.ICING, "a transfer breaks easily under a radius of", Unit.MM, 0.2, 20, 1.5, 0, "Of the largest circle in it."),
     THICKEST_MM(Chapter.ICING, "icing runs over the edge from", Unit.MM, 1, 10, 3.2, 0, "Of wet icing, in the mean over a coat."),

@@ -14,6 +14,7 @@ import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.BasicForm;
 import kindthimble.core.cutter.CutterShape;
 import kindthimble.core.cutter.FigureForm;
+import kindthimble.core.cutter.OwnForm;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
 import kindthimble.core.kitchen.ShopSettings;
@@ -107,6 +108,12 @@ class EveryWarningTest {
         return new Dot("rose", pieces, null, mm, null, null, null, null, null);
     }
 
+    /** A square of 40 mm with an arm of so much, 24 long; drawn so that 40 units are 40 mm. */
+    private static OwnForm armed(double wide) {
+        double half = wide / 2;
+        return new OwnForm.Drawn("M0 0H40V%sH64V%sH40V40H0Z".formatted(20 - half, 20 + half));
+    }
+
     static Stream<Case> cases() {
         return Stream.of(
                 new Case(
@@ -139,6 +146,11 @@ class EveryWarningTest {
                         null,
                         Moves.card(40, new Division.Bands("a", null, 34, null), WHITE),
                         Moves.card(44, new Division.Bands("a", null, 34, null), WHITE)),
+                new Case(
+                        "though the rest does not",
+                        "Add a squiggle",
+                        Moves.design(armed(3), 64, 0.0, WHITE),
+                        Moves.design(armed(5), 64, 0.0, WHITE)),
                 new Case(
                         "sticks to icing that is not dry",
                         "Wait until the surface is dry",

@@ -116,6 +116,9 @@ class EveryHabitTest {
                     Moves.transfer("rose", SmallForm.HEART, 12, 4),
                     Moves.transfer("mist", SmallForm.HEART, 3.2, 3),
                     new Stack("navy", null, null, 20, 1, null, null)),
+            List.of(
+                    new Division.Inlay("a", null, null, "M0 0H40V18H60V22H40V40H0Z", 50, null, null),
+                    Moves.flood("mist", "a1", null)),
             List.of(new Dip("mist", "navy", null, null, null)),
             List.of(new Spatula("rose", null, null, null, null)),
             List.of(new Spatula("rose", Spatula.Surface.PRESSED, null, null, null), Moves.line("navy")));
