@@ -1,19 +1,14 @@
 package kindthimble.core.pour;
 
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.Comparator;
-import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Collectors;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.kitchen.ShopSettings;
-import kindthimble.core.mark.Icing;
 import kindthimble.core.tint.Gel;
 
 /**
@@ -84,7 +79,7 @@ public final class Pouring {
      * @throws kindthimble.core.words.Refused when the base can't be brought to a consistency that is wanted
      */
     public Pour of(Demand demand) {
-        Gear gear = new Gear(coupled(demand), shop.pieces(Habit.BOTTLES));
+        Bags bags = new Bags(kitchen.habits(), demand);
         Families families = new Families(demand, wishes);
         Spare spare = new Spare(kitchen.habits(), demand);
         double[] spareGrams = allowance.grams(demand, spare);
@@ -94,7 +89,7 @@ public final class Pouring {
             if (wishes.apart().contains(colour.colour())) {
                 spareGrams[i] = Math.max(spareGrams[i], spare.gramsAtRisk(colour, shop.mean(Habit.RISK_SET_APART)));
             }
-            own.add(bowl(colour, spareGrams[i], spare, gear, families.gelShare(colour.colour())));
+            own.add(bowl(colour, spareGrams[i], spare, bags, families.gelShare(colour.colour())));
         }
         List<Pour.Bowl> bowls = families.shared(own);
         double baseGrams = bowls.stream().mapToDouble(Pour.Bowl::mixedGrams).sum();
@@ -110,31 +105,10 @@ public final class Pouring {
                 demand.supplies());
     }
 
-    /** What the shop has for one pour: it is handed out bowl by bowl. */
-    private static final class Gear {
-        private final Set<Demand.Portion> coupled;
-        private int bottles;
-
-        private Gear(Set<Demand.Portion> coupled, int bottles) {
-            this.coupled = coupled;
-            this.bottles = bottles;
-        }
-    }
-
-    /** The portions that get a coupler: those with most tips first, as far as the couplers go. */
-    private Set<Demand.Portion> coupled(Demand demand) {
-        return demand.colours().stream()
-                .flatMap(colour -> colour.portions().stream())
-                .filter(portion -> portion.tips().size() > 1)
-                .sorted(Comparator.comparingInt(portion -> -portion.tips().size()))
-                .limit(shop.pieces(Habit.COUPLERS))
-                .collect(Collectors.toCollection(() -> Collections.newSetFromMap(new IdentityHashMap<>())));
-    }
-
-    private Pour.Bowl bowl(Demand.OfColour colour, double spareGrams, Spare spare, Gear gear, double gelShare) {
+    private Pour.Bowl bowl(Demand.OfColour colour, double spareGrams, Spare spare, Bags bags, double gelShare) {
         List<Pour.Portion> portions = new ArrayList<>();
         for (Demand.Portion portion : colour.portions()) {
-            portions.add(portion(portion, spareGrams * portion.grams() / colour.grams(), gear, gelShare));
+            portions.add(portion(portion, spareGrams * portion.grams() / colour.grams(), bags, gelShare));
         }
         double base = portions.stream().mapToDouble(Pour.Portion::baseGrams).sum()
                 + shop.mean(Habit.BOWL_KEEPS_GRAMS) / (1 + gelShare);
@@ -197,54 +171,27 @@ public final class Pouring {
         return given;
     }
 
-    /** Takes bottles for what floods without a tip, as far as the shop's bottles go. */
-    private boolean bottled(Demand.Portion portion, double wanted, double keptInEach, Gear gear) {
-        if (portion.vessel() != Icing.Vessel.BAG
-                || !portion.tips().isEmpty()
-                || portion.consistency().state() != Consistency.State.FLOOD) {
-            return false;
-        }
-        int needed = fillings(Icing.Vessel.BOTTLE, 0, wanted, keptInEach);
-        if (needed > gear.bottles) {
-            return false;
-        }
-        gear.bottles -= needed;
-        return true;
-    }
-
-    private Pour.Portion portion(Demand.Portion portion, double spareGrams, Gear gear, double gelShare) {
-        boolean coupler = gear.coupled.contains(portion);
-        double keptInEach = keptInEach(portion);
-        double wanted = portion.grams() + spareGrams;
-        Icing.Vessel vessel = bottled(portion, wanted, keptInEach, gear) ? Icing.Vessel.BOTTLE : portion.vessel();
-        boolean bag = vessel == Icing.Vessel.BAG;
-        // Without a coupler each tip needs a bag of its own.
-        int least = bag && !coupler ? Math.max(1, portion.tips().size()) : 1;
-        int small = Math.max(least, fillings(vessel, shop.mean(Habit.BAG_FILL_GRAMS), wanted, keptInEach));
-        boolean hasLarge = bag && shop.mean(Habit.LARGE_BAG_FILL_GRAMS) > shop.mean(Habit.BAG_FILL_GRAMS);
-        int large = hasLarge
-                ? Math.max(least, fillings(vessel, shop.mean(Habit.LARGE_BAG_FILL_GRAMS), wanted, keptInEach))
-                : small;
-        int bags = Math.min(small, large);
-        double finished = wanted + bags * keptInEach;
+    private Pour.Portion portion(Demand.Portion portion, double spareGrams, Bags bags, double gelShare) {
+        Bags.Fill fill = bags.fill(portion, portion.grams() + spareGrams);
+        double finished = portion.grams() + spareGrams + fill.keptGrams();
         Stirred stirred = stirred(portion.consistency(), gelShare);
         double base = finished / stirred.finished();
         return new Pour.Portion(
                 portion.consistency().countSeconds(),
                 portion.consistency().state(),
-                vessel,
+                fill.vessel(),
                 portion.grams(),
                 spareGrams,
-                bags * keptInEach,
+                fill.keptGrams(),
                 base,
                 base * stirred.water(),
                 base * stirred.sugar(),
                 base * gelShare,
-                bags,
-                finished / bags,
-                large < small,
-                coupler,
-                bag && portion.tips().isEmpty() ? shop.mean(Habit.CUT_MM) : 0,
+                fill.bags(),
+                finished / fill.bags(),
+                fill.large(),
+                fill.coupler(),
+                fill.cutMm(),
                 portion.tips(),
                 portion.drinks(),
                 portion.dipBowls());
@@ -265,28 +212,6 @@ public final class Pouring {
         double water = change.waterGrams() / 100;
         double sugar = change.sugarGrams() / 100;
         return new Stirred(water, sugar, 1 + water + sugar + gelShare);
-    }
-
-    private double keptInEach(Demand.Portion portion) {
-        return switch (portion.vessel()) {
-            case BAG, BOTTLE ->
-                portion.tips().isEmpty()
-                        ? shop.mean(Habit.TIPLESS_BAG_KEEPS_GRAMS)
-                        : shop.mean(Habit.TIPPED_BAG_KEEPS_GRAMS);
-            case DIP_BOWL -> shop.mean(Habit.DIP_BOWL_KEEPS_GRAMS) * portion.dipBowls();
-            case SCRAPER, SPATULA -> shop.mean(Habit.SCRAPER_KEEPS_GRAMS);
-        };
-    }
-
-    /** Bags filled, or loads of the scraper; one bowl for dipping or for the spatula holds all. */
-    private int fillings(Icing.Vessel vessel, double bagFillGrams, double wantedGrams, double keptInEach) {
-        double most = switch (vessel) {
-            case BAG -> bagFillGrams - keptInEach;
-            case BOTTLE -> shop.mean(Habit.BOTTLE_FILL_GRAMS) - keptInEach;
-            case SCRAPER -> shop.mean(Habit.SCRAPER_LOAD_GRAMS);
-            case DIP_BOWL, SPATULA -> Double.POSITIVE_INFINITY;
-        };
-        return (int) Math.max(1, Math.ceil(wantedGrams / most - 1e-9));
     }
 
     private Pour.Balance balance(List<Pour.Bowl> bowls, Batches batches) {
