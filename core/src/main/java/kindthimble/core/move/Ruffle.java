@@ -34,9 +34,9 @@ public record Ruffle(
     @Override
     public Easier easier() {
         return Easier.by(
-                "A bead border would be quicker.",
-                "Pipe beads instead",
-                new Beads(colour, 3, null, null, null, null, waits, on));
+                "A marker draws an edge quicker.",
+                "Draw the edge with a marker",
+                new Marker(colour, Marker.Drawn.EDGE, null, null, null, null, null, null, null, on));
     }
 
     @Override

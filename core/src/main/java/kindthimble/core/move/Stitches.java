@@ -1,6 +1,7 @@
 package kindthimble.core.move;
 
 import kindthimble.core.catalogue.Amount;
+import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Word;
@@ -17,7 +18,7 @@ public record Stitches(
         @Amount(word = "stitch", unit = Unit.MM, least = 1, most = 30, usual = STITCH_MM)
         Double stitchMm,
 
-        @Amount(word = "gap", unit = Unit.MM, least = 0.5, most = 30, usual = GAP_MM)
+        @Amount(word = "gap", unit = Unit.MM, least = 0.5, most = MOST_GAP_MM, usual = GAP_MM)
         Double gapMm,
 
         @Amount(word = "inside the edge", unit = Unit.MM, least = 0, most = 100, usual = INSIDE_MM)
@@ -42,22 +43,16 @@ public record Stitches(
         implements Piped {
     static final double STITCH_MM = 4;
     static final double GAP_MM = 2;
+    static final double MOST_GAP_MM = 30;
     static final double INSIDE_MM = 3;
 
     @Override
     public Easier easier() {
-        return Easier.by(
-                "A plain line needs no lifting between stitches.",
-                "Pipe a plain line",
-                new Line(
-                        colour,
-                        Line.Along.EDGE,
-                        tip,
-                        countSeconds,
-                        insetMm == null ? INSIDE_MM : insetMm,
-                        waits,
-                        null,
-                        on));
+        double wider = 2 * (gapMm == null ? GAP_MM : gapMm);
+        return wider > MOST_GAP_MM
+                ? Easier.said("A plain line needs no lifting between stitches.")
+                : Easier.by(
+                        "Wider gaps are fewer stitches.", "Gaps twice as wide", Catalogue.with(this, "gapMm", wider));
     }
 
     @Override
