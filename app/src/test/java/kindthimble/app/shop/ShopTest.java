@@ -47,6 +47,7 @@ class ShopTest {
     void catalogueSaysOfEveryFigureWhatItIs() {
         JsonNode habits = APP.get("/api/catalogue").body().get("habits");
         assertEquals(Habit.values().length, habits.size());
+        ObjectNode shop = shop();
         for (JsonNode habit : habits) {
             assertTrue(habit.get("word").asString().length() > 3, habit::toString);
             assertTrue(habit.get("says").asString().endsWith("."), habit::toString);
@@ -57,7 +58,7 @@ class ShopTest {
                     habit::toString);
             assertEquals(
                     house,
-                    figure(shop(), Habit.valueOf(habit.get("habit").asString()))
+                    figure(shop, Habit.valueOf(habit.get("habit").asString()))
                             .get("mean")
                             .asDouble());
         }
