@@ -85,9 +85,13 @@
     cursor: pointer;
     min-height: 32px;
   }
-  @media (max-width: 700px) {
+  @media (max-width: 1000px) {
     li {
-      grid-template-columns: 1fr;
+      grid-template-columns: 1fr 84px;
+    }
+    p {
+      grid-row: 2;
+      grid-column: 1 / -1;
     }
   }
 </style>

@@ -189,6 +189,10 @@
     }
     nav {
       position: static;
+      flex-flow: row wrap;
+    }
+    nav label {
+      flex-basis: 100%;
     }
   }
 </style>
