@@ -56,7 +56,7 @@ public sealed interface Move permits Division, Coating, Detail, Trim {
     /**
      * Puts this move, filled, on a cookie.
      *
-     * @param ground the cookie as the moves before have left it; takes up the marks and whatever there is to warn of
+     * @param ground the cookie as the moves before have left it; takes up the marks
      * @throws kindthimble.core.words.Refused when it can't be done there
      */
     default void lay(Ground ground) {}
