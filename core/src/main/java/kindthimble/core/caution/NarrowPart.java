@@ -1,6 +1,7 @@
 package kindthimble.core.caution;
 
 import java.util.List;
+import kindthimble.core.geometry.Opening;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.move.Coating;
@@ -27,7 +28,7 @@ final class NarrowPart implements Warning {
                                 < cookie.mean(Habit.SMALL_AREA_MM) / 2) {
                     continue; // What is narrow everywhere has a warning of its own.
                 }
-                List<Region> arms = wet.narrowerThan(limit, LENGTH_IN_WIDTHS * limit * limit);
+                List<Region> arms = Opening.narrowParts(wet, limit, LENGTH_IN_WIDTHS * limit * limit);
                 if (!arms.isEmpty()) {
                     found.add(
                             at,

@@ -322,39 +322,18 @@ public final class Region {
         return difference(inset);
     }
 
-    /**
-     * Parts where no circle of this width fits, each of at least so much area. One beside a slit narrower than that may be passed over.
-     *
-     * @param widthMm over 0
-     * @param leastMm2 area of a part that counts, so that corners do not
-     */
-    public List<Region> narrowerThan(double widthMm, double leastMm2) {
-        if (isEmpty() || convex() != null) {
-            return List.of();
+    /** Its pieces, each a region. */
+    List<Region> pieces() {
+        List<Region> pieces = new ArrayList<>();
+        for (int i = 0; i < shape.getNumGeometries(); i++) {
+            pieces.add(new Region(shape.getGeometryN(i)));
         }
-        double r = widthMm / 2;
-        Region core = inset(r);
-        // Grown back, the core has A + P r + pi r^2 a piece (J. Steiner, 1840), or less where it meets itself: mostly
-        // that is enough.
-        Geometry shapeOfCore = core.shape;
-        double grown = core.areaMm2()
-                + core.perimeterMm() * r
-                + Math.PI
-                        * r
-                        * r
-                        * (2 * shapeOfCore.getNumGeometries()
-                                - Rings.of(shapeOfCore).size());
-        if (areaMm2() - grown < leastMm2) {
-            return List.of();
-        }
-        Geometry narrow = difference(core.grown(r)).shape;
-        List<Region> parts = new ArrayList<>();
-        for (int i = 0; i < narrow.getNumGeometries(); i++) {
-            if (narrow.getGeometryN(i).getArea() >= leastMm2) {
-                parts.add(new Region(narrow.getGeometryN(i)));
-            }
-        }
-        return parts;
+        return pieces;
+    }
+
+    /** Whether it is one convex piece, so that no part of it is an arm. */
+    boolean isConvex() {
+        return convex() != null;
     }
 
     /** What is left of it, all round, when only a share of its area is wanted: 0 to 1. */
