@@ -4,16 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.io.IOException;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import kindthimble.app.testing.RunningApp;
 import kindthimble.app.testing.RunningApp.Answer;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
@@ -21,7 +13,7 @@ import org.junit.jupiter.api.TestMethodOrder;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
 
-/** From the demo orders to what is mixed, weighed, bagged, bought and printed. */
+/** From the demo orders to what is mixed, weighed and bagged. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class MixingTest {
     @RegisterExtension
@@ -245,81 +237,6 @@ class MixingTest {
                 "/api/shelf/jars",
                 "{\"name\": \"x\", \"hex\": \"#FFFFFF\", \"grams\": 0, \"countSeconds\": 15, \"recipe\": \"meringue-powder\", \"goodUntil\": \"2030-01-01\"}");
         assertEquals("grams", wrong.body().get("field").asString());
-    }
-
-    @Test
-    @Order(4)
-    void shelfIsSubtractedFromWhatIsBought() {
-        JsonNode sugar = bought("icing sugar");
-        assertEquals(750, sugar.get("onShelf").asDouble());
-        double needed = sugar.get("needed").asDouble();
-        assertEquals(Math.max(0, needed - 750), sugar.get("missing").asDouble(), 1e-9);
-        APP.put("/api/shelf/stock", "{\"name\": \"icing sugar\", \"amount\": 20000}");
-        assertEquals(0, bought("icing sugar").get("packs").asInt());
-        assertEquals(
-                "amount",
-                APP.put("/api/shelf/stock", "{\"name\": \"icing sugar\", \"amount\": -1}")
-                        .body()
-                        .get("field")
-                        .asString());
-    }
-
-    private static JsonNode bought(String name) {
-        for (JsonNode line : mixing().get("shopping")) {
-            if (line.get("name").asString().equals(name)) {
-                return line;
-            }
-        }
-        throw new AssertionError("no " + name + " on the list");
-    }
-
-    /** To buy first; what has no price is said; what dresses the cookies belongs on the list. */
-    @Test
-    @Order(5)
-    void listStartsWithWhatIsToBuy() {
-        boolean there = false;
-        for (JsonNode line : mixing().get("shopping")) {
-            boolean lacks = line.get("missing").asDouble() > 0;
-            assertFalse(there && lacks, "to buy behind what is there: " + line);
-            there = !lacks;
-            assertEquals(
-                    lacks && (line.get("packs").asInt() == 0 || line.get("cost").isNull()),
-                    line.get("unpriced").asBoolean());
-        }
-        JsonNode film = bought("film for transfers");
-        assertEquals("SHEETS", film.get("measure").asString());
-        assertTrue(film.get("needed").asDouble() >= 1);
-    }
-
-    @Test
-    @Order(5)
-    void sheetsArePrinted() throws IOException, InterruptedException {
-        String sheet = text("mixing-sheet.pdf", 2);
-        assertTrue(sheet.contains("Kite festival set") && sheet.contains("icing sugar"), sheet);
-        assertTrue(sheet.contains("Poppy") && sheet.contains("tip 2 > 1"), sheet);
-        String labels = text("bag-labels.pdf?sheet=LABELS_21", 3);
-        assertTrue(labels.contains("Navy ink") && labels.contains("the only bag"), labels);
-        assertTrue(text("shopping.pdf", 1).contains("icing sugar"));
-        String csv = new String(fetch("shopping.csv"));
-        assertTrue(csv.startsWith("name,unit,needed"), csv);
-        assertEquals(
-                422, APP.get("/api/orders/1/print/bag-labels.pdf?sheet=NAPKIN").status());
-    }
-
-    private static byte[] fetch(String name) throws IOException, InterruptedException {
-        return HttpClient.newHttpClient()
-                .send(
-                        HttpRequest.newBuilder(URI.create(APP.url() + "/api/orders/1/print/" + name))
-                                .build(),
-                        HttpResponse.BodyHandlers.ofByteArray())
-                .body();
-    }
-
-    private static String text(String name, int mostPages) throws IOException, InterruptedException {
-        try (PDDocument pdf = Loader.loadPDF(fetch(name))) {
-            assertTrue(pdf.getNumberOfPages() <= mostPages, name + " has " + pdf.getNumberOfPages() + " pages");
-            return new PDFTextStripper().getText(pdf);
-        }
     }
 
     @Test
