@@ -1,27 +1,36 @@
 import { createRouter } from "sv-router";
 import OrderFrame from "./stations/OrderFrame.svelte";
-import Bowls from "./stations/bowls/Bowls.svelte";
-import Cookie from "./stations/cookie/Cookie.svelte";
-import Later from "./stations/later/Later.svelte";
-import Set from "./stations/set/Set.svelte";
-import Shelf from "./stations/shelf/Shelf.svelte";
-import Shop from "./stations/shop/Shop.svelte";
-import Week from "./stations/week/Week.svelte";
 
-// The only file that knows the router.
+// The only file that knows the router. A station is fetched when it is visited, or when nothing else is to do.
+const stations = {
+  week: () => import("./stations/week/Week.svelte"),
+  set: () => import("./stations/set/Set.svelte"),
+  cookie: () => import("./stations/cookie/Cookie.svelte"),
+  bowls: () => import("./stations/bowls/Bowls.svelte"),
+  shelf: () => import("./stations/shelf/Shelf.svelte"),
+  shopShelf: () => import("./stations/shelf/ShopShelf.svelte"),
+  shop: () => import("./stations/shop/Shop.svelte"),
+  orders: () => import("./stations/orders/AllOrders.svelte"),
+  library: () => import("./stations/library/Library.svelte"),
+  later: () => import("./stations/later/Later.svelte"),
+};
+
 export const { p, navigate, isActive, route } = createRouter({
-  "/": Week,
-  "/shop": Shop,
+  "/": stations.week,
+  "/shop": stations.shop,
+  "/shelf": stations.shopShelf,
+  "/library": stations.library,
+  "/orders": stations.orders,
   "/orders/:order": {
-    "/": Set,
-    "/cookie": Cookie,
-    "/cookie/:design": Cookie,
-    "/bowls": Bowls,
-    "/shelf": Shelf,
-    "/:station": Later,
+    "/": stations.set,
+    "/cookie": stations.cookie,
+    "/cookie/:design": stations.cookie,
+    "/bowls": stations.bowls,
+    "/shelf": stations.shelf,
+    "/:station": stations.later,
     layout: OrderFrame,
   },
-  "*": Later,
+  "*": stations.later,
 });
 
 /** The parameters of the address as plain strings. */
@@ -32,4 +41,11 @@ export function addressed(): { order?: string; design?: string; station?: string
 /** Goes to an address inside the application. */
 export function go(address: string): void {
   void (navigate as unknown as (to: string) => Promise<unknown>)(address);
+}
+
+/** Fetches the stations of an order, so that none has to be waited for. */
+export function warm(): void {
+  for (const station of [stations.set, stations.cookie, stations.bowls, stations.shelf]) {
+    void station().catch(() => undefined);
+  }
 }

@@ -15,7 +15,9 @@ export class Refusal extends Error {
 /** A call that did not reach the server. */
 export class Unreached extends Error {
   constructor() {
-    super("The kitchen computer does not answer. What you typed is kept; trying again.");
+    super(
+      "The kitchen computer does not answer. What you type is kept on this device, and sent as soon as it answers.",
+    );
   }
 }
 

@@ -4,70 +4,6 @@
  */
 
 export interface paths {
-    "/api/shop": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["shop"];
-        put: operations["save"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/shelf/stock": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["setStock"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/recipes": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["all"];
-        put: operations["save_1"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/orders/{order}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["order"];
-        put: operations["change"];
-        post?: never;
-        delete: operations["remove"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/orders/{order}/designs": {
         parameters: {
             query?: never;
@@ -84,38 +20,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/orders/{order}/designs/{design}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["changeDesign"];
-        post?: never;
-        delete: operations["removeDesign"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/gels/{gel}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["change_1"];
-        post?: never;
-        delete: operations["remove_1"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/tint/solve": {
         parameters: {
             query?: never;
@@ -126,6 +30,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["solve"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["redo"];
         delete?: never;
         options?: never;
         head?: never;
@@ -164,6 +100,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recipes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes/{recipe}/restore": {
         parameters: {
             query?: never;
@@ -187,9 +139,25 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["orders"];
         put?: never;
         post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{order}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -206,6 +174,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["restore_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{order}/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["redo_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -276,6 +260,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/orders/{order}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["copy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{order}/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["archive"];
+        delete: operations["bringBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/library": {
         parameters: {
             query?: never;
@@ -283,7 +299,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_1"];
         put?: never;
         post: operations["keep"];
         delete?: never;
@@ -331,9 +347,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_2"];
         put?: never;
-        post: operations["add"];
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -388,6 +404,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/example": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["show"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/colours/read": {
         parameters: {
             query?: never;
@@ -404,6 +436,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shop"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch: operations["change"];
+        trace?: never;
+    };
+    "/api/orders/{order}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["order"];
+        put?: never;
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch: operations["change_1"];
+        trace?: never;
+    };
     "/api/week": {
         parameters: {
             query?: never;
@@ -412,6 +476,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["week"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/months": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["months"];
         put?: never;
         post?: never;
         delete?: never;
@@ -444,6 +524,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["shelf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/removed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["removed"];
         put?: never;
         post?: never;
         delete?: never;
@@ -564,7 +660,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/orders/{order}/designs/{design}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["removeDesign"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/library/{design}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gels/{gel}": {
         parameters: {
             query?: never;
             header?: never;
@@ -665,7 +793,9 @@ export interface components {
             curve: components["schemas"]["ThinningCurve"];
             caution: string;
         };
-        BasicForm: components["schemas"]["CutterShape"];
+        BasicForm: {
+            kind: "BasicForm";
+        } & Omit<components["schemas"]["CutterShape"], "kind">;
         Batch: {
             /** Format: double */
             wantedGrams: number;
@@ -731,6 +861,12 @@ export interface components {
             shop: components["schemas"]["Parameter"][];
             habits: components["schemas"]["HabitView"][];
             houseRecipes: string[];
+            fields: {
+                [key: string]: components["schemas"]["Parameter"][];
+            };
+            referenceGels: string[];
+            fillings: components["schemas"]["Filling"][];
+            most: components["schemas"]["Most"];
         };
         Caution: {
             /** Format: int32 */
@@ -745,7 +881,9 @@ export interface components {
         };
         /** @enum {string} */
         Chapter: "COOKIE" | "ICING" | "HANDS" | "DRYING" | "COLOUR" | "MIXER" | "ALLOWANCE" | "MONEY";
-        Coating: components["schemas"]["Move"];
+        Coating: {
+            move: "Coating";
+        } & Omit<components["schemas"]["Move"], "move">;
         Contrast: {
             /** Format: int32 */
             move: number;
@@ -773,10 +911,17 @@ export interface components {
             roles: components["schemas"]["RoleView"][];
             cautions: components["schemas"]["Caution"][];
         };
-        Counted: {
+        Copy: {
             name: string;
-            /** Format: double */
-            amount: number;
+            /** Format: date-time */
+            handOver: string;
+        };
+        Customs: {
+            dates: components["schemas"]["Dates"];
+            numbers: components["schemas"]["Numbers"];
+            weekStarts: components["schemas"]["WeekStart"];
+            currency: string;
+            paper: components["schemas"]["Paper"];
         };
         CutPiece: {
             /** Format: double */
@@ -802,12 +947,193 @@ export interface components {
             joined?: components["schemas"]["Joined"];
             hole?: components["schemas"]["Hole"];
         };
-        CutterShape: {
-            /** @enum {string} */
-            kind: "round" | "oval" | "square" | "rectangle" | "plaque" | "scalloped round" | "star" | "hexagon" | "arch" | "heart" | "diamond kite" | "egg" | "drop" | "shield" | "cloud" | "banner" | "leaf" | "bell jar" | "glove" | "bow" | "wind sock" | "spool" | "letter" | "own outline";
-        } & {
-            [key: string]: unknown;
+        CutterShape: components["schemas"]["CutterShapeRound"] | components["schemas"]["CutterShapeOval"] | components["schemas"]["CutterShapeSquare"] | components["schemas"]["CutterShapeRectangle"] | components["schemas"]["CutterShapePlaque"] | components["schemas"]["CutterShapeScalloped"] | components["schemas"]["CutterShapeStar"] | components["schemas"]["CutterShapeHexagon"] | components["schemas"]["CutterShapeArch"] | components["schemas"]["CutterShapeHeart"] | components["schemas"]["CutterShapeDiamondKite"] | components["schemas"]["CutterShapeEgg"] | components["schemas"]["CutterShapeDrop"] | components["schemas"]["CutterShapeShield"] | components["schemas"]["CutterShapeCloud"] | components["schemas"]["CutterShapeBanner"] | components["schemas"]["CutterShapeLeaf"] | components["schemas"]["CutterShapeBellJar"] | components["schemas"]["CutterShapeGlove"] | components["schemas"]["CutterShapeBow"] | components["schemas"]["CutterShapeWindSock"] | components["schemas"]["CutterShapeSpool"] | components["schemas"]["CutterShapeLetter"] | components["schemas"]["CutterShapeDrawn"];
+        CutterShapeArch: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "arch";
+            heightPercent?: number;
         };
+        CutterShapeBanner: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "banner";
+        };
+        CutterShapeBellJar: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "bell jar";
+        };
+        CutterShapeBow: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "bow";
+        };
+        CutterShapeCloud: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "cloud";
+        };
+        CutterShapeDiamondKite: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "diamond kite";
+            widthPercent?: number;
+            spreaderPercent?: number;
+        };
+        CutterShapeDrawn: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "own outline";
+            path?: string;
+        };
+        CutterShapeDrop: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "drop";
+        };
+        CutterShapeEgg: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "egg";
+        };
+        CutterShapeGlove: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "glove";
+        };
+        CutterShapeHeart: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "heart";
+        };
+        CutterShapeHexagon: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "hexagon";
+        };
+        CutterShapeLeaf: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "leaf";
+        };
+        CutterShapeLetter: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "letter";
+            letter?: string;
+        };
+        CutterShapeOval: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "oval";
+            heightPercent?: number;
+        };
+        CutterShapePlaque: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "plaque";
+            heightPercent?: number;
+            bitePercent?: number;
+        };
+        CutterShapeRectangle: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "rectangle";
+            heightPercent?: number;
+        };
+        CutterShapeRound: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "round";
+        };
+        CutterShapeScalloped: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "scalloped round";
+            /** Format: int32 */
+            lobes?: number;
+        };
+        CutterShapeShield: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "shield";
+        };
+        CutterShapeSpool: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "spool";
+            waistPercent?: number;
+        };
+        CutterShapeSquare: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "square";
+        };
+        CutterShapeStar: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "star";
+            /** Format: int32 */
+            points?: number;
+            innerPercent?: number;
+        };
+        CutterShapeWindSock: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "wind sock";
+            endPercent?: number;
+        };
+        /** @enum {string} */
+        Dates: "DAY_FIRST" | "MONTH_FIRST" | "YEAR_FIRST";
         Design: {
             /** Format: int32 */
             format: number;
@@ -818,18 +1144,9 @@ export interface components {
             filling: components["schemas"]["Filling"] | null;
             moves: components["schemas"]["Move"][];
         };
-        DesignChange: {
-            /** Format: int32 */
-            version: number;
-            /** Format: int32 */
-            count: number;
-            document: components["schemas"]["Design"];
-        };
         DesignView: {
             /** Format: int64 */
             id: number;
-            /** Format: int32 */
-            version: number;
             /** Format: int32 */
             count: number;
             document: components["schemas"]["Design"];
@@ -839,7 +1156,9 @@ export interface components {
         DesignsInOrder: {
             designs: number[];
         };
-        Detail: components["schemas"]["Move"];
+        Detail: {
+            move: "Detail";
+        } & Omit<components["schemas"]["Move"], "move">;
         /** @enum {string} */
         DetailSchool: "OVERNIGHT" | "HALF_DRY";
         Difference: {
@@ -852,7 +1171,9 @@ export interface components {
             topUpBatches: components["schemas"]["Batch"][];
             caution: string;
         };
-        Division: components["schemas"]["Move"];
+        Division: {
+            move: "Division";
+        } & Omit<components["schemas"]["Move"], "move">;
         /** @enum {string} */
         Doing: "MIX" | "TINT" | "LET_DOWN" | "DIVIDE" | "ADD_JAR" | "THIN" | "BAG";
         Dose: {
@@ -899,6 +1220,10 @@ export interface components {
             order: number;
             orderName: string;
         };
+        Example: {
+            /** Format: int64 */
+            order: number;
+        };
         Extra: {
             school: components["schemas"]["School"];
             /** Format: double */
@@ -923,7 +1248,9 @@ export interface components {
             /** Format: double */
             minutesSaved: number;
         };
-        FigureForm: components["schemas"]["CutterShape"];
+        FigureForm: {
+            kind: "FigureForm";
+        } & Omit<components["schemas"]["CutterShape"], "kind">;
         /** @enum {string} */
         Filling: "WALL_AND_FLOOD" | "ONE_ICING" | "NO_OUTLINE" | "DIP";
         /** @enum {string} */
@@ -1036,6 +1363,9 @@ export interface components {
             /** Format: double */
             downMm: number;
         };
+        JsonNode: unknown;
+        /** @enum {string} */
+        JsonNodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
         Kept: {
             /** Format: int64 */
             order: number;
@@ -1087,6 +1417,21 @@ export interface components {
                 [key: string]: string;
             };
         };
+        Listed: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            client: string;
+            /** Format: date-time */
+            handOver: string;
+            /** Format: int32 */
+            cookies: number;
+            designs: string[];
+            hexes: string[];
+            archived: boolean;
+        };
+        /** @enum {string} */
+        ListedBy: "LATEST" | "EARLIEST" | "NAME" | "FOR" | "MOST_COOKIES";
         MarkView: {
             /** Format: int32 */
             move: number;
@@ -1145,11 +1490,456 @@ export interface components {
             kept: components["schemas"]["FrozenFrom"] | null;
             difference: components["schemas"]["Difference"] | null;
         };
-        Move: {
+        Most: {
+            /** Format: int32 */
+            colours: number;
+            /** Format: int32 */
+            designs: number;
+            /** Format: int32 */
+            cookies: number;
+        };
+        Move: components["schemas"]["MoveBands"] | components["schemas"]["MoveSpokes"] | components["schemas"]["MoveRings"] | components["schemas"]["MoveChecks"] | components["schemas"]["MoveFrame"] | components["schemas"]["MoveHorizon"] | components["schemas"]["MoveLettering"] | components["schemas"]["MoveInlay"] | components["schemas"]["MoveFlood"] | components["schemas"]["MoveDip"] | components["schemas"]["MoveSpatula"] | components["schemas"]["MoveOutline"] | components["schemas"]["MoveDot"] | components["schemas"]["MoveStripe"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveRaisedLines"] | components["schemas"]["MoveStitches"] | components["schemas"]["MoveWriting"] | components["schemas"]["MoveBeads"] | components["schemas"]["MovePiece"] | components["schemas"]["MoveRuffle"] | components["schemas"]["MoveDab"] | components["schemas"]["MoveStencil"] | components["schemas"]["MoveTransfer"] | components["schemas"]["MoveStack"] | components["schemas"]["MoveSquiggle"] | components["schemas"]["MoveSprinkle"] | components["schemas"]["MoveAirbrush"] | components["schemas"]["MoveMarker"] | components["schemas"]["MovePaint"];
+        MoveAirbrush: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "airbrush";
+            colour: string;
+            on?: string;
+        };
+        MoveBands: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "bands";
+            key?: string;
+            of?: string;
+            /** Format: int32 */
+            pieces: number;
+            tiltDegrees?: number;
+        };
+        MoveBeads: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "bead border";
+            colour: string;
+            diameterMm: number;
             /** @enum {string} */
-            move: "bands" | "spokes" | "rings" | "checks" | "frame" | "horizon" | "letters" | "inlay" | "flood" | "dip" | "spatula coat" | "outline" | "dot" | "wet line" | "line" | "raised lines" | "stitched border" | "writing" | "bead border" | "piece" | "ruffle" | "dabbed texture" | "stencil" | "transfer" | "cookie on top" | "squiggle" | "sprinkle" | "airbrush" | "marker" | "paint";
-        } & {
-            [key: string]: unknown;
+            laid?: "EDGE" | "SCATTERED" | "ROWS";
+            /** Format: int32 */
+            pieces?: number;
+            tip?: string;
+            countSeconds?: number;
+            /** @enum {string} */
+            waits?: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            on?: string;
+        };
+        MoveChecks: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "checks";
+            key?: string;
+            of?: string;
+            /** Format: int32 */
+            pieces: number;
+        };
+        MoveDab: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "dabbed texture";
+            colour: string;
+            /** @enum {string} */
+            waits?: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            on?: string;
+        };
+        MoveDip: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "dip";
+            colour: string;
+            second?: string;
+            secondPercent?: number;
+            countSeconds?: number;
+            on?: string;
+        };
+        MoveDot: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "dot";
+            colour: string;
+            /** Format: int32 */
+            pieces: number;
+            /** @enum {string} */
+            size?: "SMALL" | "MEDIUM" | "LARGE";
+            diameterMm?: number;
+            /** @enum {string} */
+            laid?: "SCATTERED" | "ROWS";
+            countSeconds?: number;
+            tip?: string;
+            on?: string;
+            /** @enum {string} */
+            drag?: "HEARTS" | "ROSE";
+        };
+        MoveFlood: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "flood";
+            colour: string;
+            countSeconds?: number;
+            fullness?: number;
+            tip?: string;
+            on?: string;
+            /** @enum {string} */
+            seam?: "CREASE" | "FLOW" | "WALL";
+        };
+        MoveFrame: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "frame";
+            key?: string;
+            of?: string;
+            widthMm: number;
+        };
+        MoveHorizon: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "horizon";
+            key?: string;
+            of?: string;
+            downPercent: number;
+            tiltDegrees?: number;
+            bendPercent?: number;
+        };
+        MoveInlay: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "inlay";
+            key?: string;
+            of?: string;
+            /** @enum {string} */
+            form?: "DISC" | "HEART" | "STAR" | "FLOWER" | "LEAF" | "DROP" | "BOW" | "BANNER" | "CLOUD" | "KITE";
+            path?: string;
+            widthMm: number;
+            rightMm?: number;
+            downMm?: number;
+        };
+        MoveLettering: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "letters";
+            key?: string;
+            of?: string;
+            text?: string;
+            heightPercent: number;
+        };
+        MoveLine: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "line";
+            colour: string;
+            /** @enum {string} */
+            along?: "EDGE" | "SPLITS";
+            tip?: string;
+            countSeconds?: number;
+            insetMm?: number;
+            /** @enum {string} */
+            waits?: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            /** @enum {string} */
+            finish?: "SUGARED";
+            on?: string;
+        };
+        MoveMarker: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "marker";
+            colour: string;
+            /** @enum {string} */
+            drawn?: "LINES" | "EDGE" | "WRITING";
+            /** Format: int32 */
+            pieces?: number;
+            /** @enum {string} */
+            form?: "STRAIGHT" | "CURVE" | "WAVY" | "SCALLOP" | "ZIGZAG" | "PLAID";
+            tiltDegrees?: number;
+            text?: string;
+            heightMm?: number;
+            path?: string;
+            /** @enum {string} */
+            when?: "GUIDE" | "HALF_DRY" | "SURFACE_DRY" | "DRY_THROUGH";
+            on?: string;
+        };
+        MoveOutline: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "outline";
+            colour: string;
+            tip?: string;
+            countSeconds?: number;
+            draw?: number;
+            on?: string;
+        };
+        MovePaint: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "paint";
+            colour: string;
+            /** @enum {string} */
+            what?: "PAINT" | "DUST" | "MARBLED";
+            sharePercent?: number;
+            on?: string;
+        };
+        MovePiece: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "piece";
+            colour: string;
+            /** @enum {string} */
+            kind?: "LEAF" | "ROSETTE" | "STAR" | "FLOWER" | "PETAL";
+            /** Format: int32 */
+            pieces: number;
+            sizeMm: number;
+            /** @enum {string} */
+            laid?: "SCATTERED" | "ROWS";
+            /** @enum {string} */
+            waits?: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            on?: string;
+        };
+        MoveRaisedLines: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "raised lines";
+            colour: string;
+            /** Format: int32 */
+            pieces: number;
+            /** @enum {string} */
+            form?: "STRAIGHT" | "CURVE" | "WAVY" | "SCALLOP" | "ZIGZAG" | "PLAID";
+            tiltDegrees?: number;
+            path?: string;
+            tip?: string;
+            countSeconds?: number;
+            /** @enum {string} */
+            waits?: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            /** @enum {string} */
+            finish?: "SUGARED";
+            on?: string;
+        };
+        MoveRings: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "rings";
+            key?: string;
+            of?: string;
+            /** Format: int32 */
+            pieces: number;
+        };
+        MoveRuffle: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "ruffle";
+            colour: string;
+            /** @enum {string} */
+            kind?: "RUFFLE" | "BRUSH_EMBROIDERY";
+            widthMm?: number;
+            /** @enum {string} */
+            waits?: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            on?: string;
+        };
+        MoveSpatula: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "spatula coat";
+            colour: string;
+            /** @enum {string} */
+            surface?: "SMOOTH" | "PRESSED";
+            spreadMm?: number;
+            countSeconds?: number;
+            on?: string;
+        };
+        MoveSpokes: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "spokes";
+            key?: string;
+            of?: string;
+            /** Format: int32 */
+            pieces: number;
+            acrossPercent?: number;
+            downPercent?: number;
+            turnDegrees?: number;
+        };
+        MoveSprinkle: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "sprinkle";
+            colour: string;
+            /** @enum {string} */
+            what?: "CANDIES" | "PEARLS" | "SPRINKLES" | "SUGAR";
+            /** Format: int32 */
+            pieces: number;
+            on?: string;
+        };
+        MoveSquiggle: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "squiggle";
+            colour: string;
+            on?: string;
+        };
+        MoveStack: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "cookie on top";
+            colour: string;
+            /** @enum {string} */
+            form?: "DISC" | "HEART" | "STAR" | "FLOWER" | "LEAF" | "DROP" | "BOW" | "BANNER" | "CLOUD" | "KITE";
+            path?: string;
+            sizeMm: number;
+            /** Format: int32 */
+            pieces: number;
+            glueGrams?: number;
+            on?: string;
+        };
+        MoveStencil: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "stencil";
+            colour: string;
+            openPercent: number;
+            /** Format: int32 */
+            parts?: number;
+            /** @enum {string} */
+            waits?: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            on?: string;
+        };
+        MoveStitches: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "stitched border";
+            colour: string;
+            stitchMm?: number;
+            gapMm?: number;
+            insetMm?: number;
+            tip?: string;
+            countSeconds?: number;
+            /** @enum {string} */
+            waits?: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            on?: string;
+        };
+        MoveStripe: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "wet line";
+            colour: string;
+            /** Format: int32 */
+            pieces: number;
+            /** @enum {string} */
+            form?: "STRAIGHT" | "CURVE" | "WAVY" | "SCALLOP" | "ZIGZAG" | "PLAID";
+            tiltDegrees?: number;
+            path?: string;
+            tip?: string;
+            countSeconds?: number;
+            /** Format: int32 */
+            drags?: number;
+            /** @enum {string} */
+            dragged?: "FEATHERED" | "MARBLED";
+            on?: string;
+        };
+        MoveTransfer: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "transfer";
+            colour: string;
+            /** @enum {string} */
+            form?: "DISC" | "HEART" | "STAR" | "FLOWER" | "LEAF" | "DROP" | "BOW" | "BANNER" | "CLOUD" | "KITE";
+            path?: string;
+            sizeMm: number;
+            /** Format: int32 */
+            pieces: number;
+            countSeconds?: number;
+            second?: string;
+            /** @enum {string} */
+            secondGoes?: "MIDDLE" | "EDGE";
+            /** @enum {string} */
+            setOn?: "DROPPED" | "GLUED";
+            /** @enum {string} */
+            standing?: "STANDING";
+            /** @enum {string} */
+            fragile?: "YES" | "NO";
+            /** @enum {string} */
+            waits?: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            on?: string;
+        };
+        MoveWriting: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "writing";
+            colour: string;
+            text?: string;
+            heightMm: number;
+            tip?: string;
+            countSeconds?: number;
+            /** @enum {string} */
+            waits?: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            /** @enum {string} */
+            finish?: "SUGARED";
+            on?: string;
         };
         Named: {
             name: string;
@@ -1180,17 +1970,14 @@ export interface components {
             reference: (string | null) | null;
             swatch: components["schemas"]["SwatchNote"] | null;
         };
+        /** @enum {string} */
+        Numbers: "POINT" | "COMMA" | "SPACE_AND_COMMA";
         OfColour: {
             colour: string;
             /** Format: double */
             gramsBefore: number;
             /** Format: double */
             gramsNow: number;
-        };
-        OrderChange: {
-            /** Format: int32 */
-            version: number;
-            details: components["schemas"]["OrderDetails"];
         };
         OrderDetails: {
             name: string;
@@ -1202,17 +1989,27 @@ export interface components {
             palette: components["schemas"]["PaletteColour"][];
             recipe: (string | null) | null;
             filling: components["schemas"]["Filling"] | null;
+            notes: string;
+            allergies: string;
+            place: string;
+            packing: string;
         };
         OrderView: {
             /** Format: int64 */
             id: number;
-            /** Format: int32 */
-            version: number;
+            /** Format: int64 */
+            revision: number;
+            /** Format: int64 */
+            shop: number;
             details: components["schemas"]["OrderDetails"];
+            tray: number[];
             designs: components["schemas"]["DesignView"][];
             plan: components["schemas"]["PlanView"];
+            steps: components["schemas"]["Steps"];
         };
-        OwnForm: components["schemas"]["CutterShape"];
+        OwnForm: {
+            kind: "OwnForm";
+        } & Omit<components["schemas"]["CutterShape"], "kind">;
         OwnShare: {
             /** Format: int32 */
             cookies: number;
@@ -1220,6 +2017,11 @@ export interface components {
             spares: number;
             /** Format: double */
             cookiesGrams: number;
+        };
+        Page: {
+            /** Format: int32 */
+            total: number;
+            orders: components["schemas"]["Listed"][];
         };
         PaletteColour: {
             key: string;
@@ -1236,6 +2038,8 @@ export interface components {
         PaletteText: {
             text: string;
         };
+        /** @enum {string} */
+        Paper: "A4" | "LETTER";
         Parameter: {
             name: string;
             word: string;
@@ -1266,8 +2070,18 @@ export interface components {
             order: number;
             orderName: string;
         };
+        Patch: {
+            /** Format: int64 */
+            revision: number;
+            gesture: (string | null) | null;
+            edits: components["schemas"]["Placed"][];
+        };
         /** @enum {string} */
         Piped: "LEAF" | "ROSETTE" | "STAR" | "FLOWER" | "PETAL";
+        Placed: {
+            path: string;
+            now?: components["schemas"]["JsonNode"] | null;
+        };
         PlanView: {
             pour: components["schemas"]["PourView"] | null;
             trouble: (string | null) | null;
@@ -1378,6 +2192,16 @@ export interface components {
             gelPercent: number;
             cost: (number | null) | null;
         };
+        Removed: {
+            /** Format: int64 */
+            order: number;
+            /** Format: int64 */
+            design: number;
+            name: string;
+            orderName: string;
+            /** Format: date-time */
+            at: string;
+        };
         /** @enum {string} */
         Role: "DOUGH" | "COAT" | "BEAD" | "SUNK" | "PRINT" | "RAISED" | "DRESSING";
         RoleView: {
@@ -1401,10 +2225,6 @@ export interface components {
             sugarGrams: number;
             /** Format: int32 */
             portion: number;
-        };
-        SavedDesign: {
-            design: components["schemas"]["DesignView"];
-            plan: components["schemas"]["PlanView"];
         };
         /** @enum {string} */
         School: "RISK" | "FLAT";
@@ -1454,13 +2274,29 @@ export interface components {
             filling: components["schemas"]["Filling"];
             recipe: string;
             measures: components["schemas"]["Measures"];
+            customs: components["schemas"]["Customs"];
             words: components["schemas"]["KitchenWords"];
             tips: components["schemas"]["Tip"][];
         };
+        ShopUndone: {
+            sentence: string;
+            path: string;
+            shop: components["schemas"]["ShopView"];
+        };
         ShopView: {
-            /** Format: int32 */
-            version: number;
+            /** Format: int64 */
+            revision: number;
             settings: components["schemas"]["ShopSettings"];
+            recipes: {
+                [key: string]: components["schemas"]["BaseRecipe"];
+            };
+            gels: {
+                [key: string]: components["schemas"]["Bottle"];
+            };
+            stock: {
+                [key: string]: number;
+            };
+            steps: components["schemas"]["Steps"];
         };
         /** @enum {string} */
         Size: "SMALL" | "MEDIUM" | "LARGE";
@@ -1509,6 +2345,10 @@ export interface components {
             minutes: number;
             /** Format: double */
             coveredGrams: number;
+        };
+        Steps: {
+            undo: (string | null) | null;
+            redo: (string | null) | null;
         };
         Stock: {
             name: string;
@@ -1599,9 +2439,23 @@ export interface components {
             bowl: components["schemas"]["Bowl"];
             ladder: components["schemas"]["Rung"][];
         };
-        Trim: components["schemas"]["Move"];
+        Tray: {
+            /** Format: int64 */
+            id: number;
+            details: components["schemas"]["OrderDetails"];
+            designs: components["schemas"]["DesignView"][];
+        };
+        Trim: {
+            move: "Trim";
+        } & Omit<components["schemas"]["Move"], "move">;
         /** @enum {string} */
         Type: "NUMBER" | "WHOLE_NUMBER" | "TEXT" | "PALETTE" | "TIPS" | "SECTIONS" | "WORDS";
+        Undone: {
+            sentence: string;
+            design: (number | null) | null;
+            path: string;
+            order: components["schemas"]["OrderView"];
+        };
         /** @enum {string} */
         Vessel: "BAG" | "BOTTLE" | "DIP_BOWL" | "SCRAPER" | "SPATULA";
         /** @enum {string} */
@@ -1617,10 +2471,20 @@ export interface components {
                 [key: string]: string;
             };
         };
+        /** @enum {string} */
+        WeekStart: "MONDAY" | "SUNDAY" | "SATURDAY";
         WeekView: {
             /** Format: date */
             today: string;
-            orders: components["schemas"]["OrderView"][];
+            /** Format: date */
+            from: string;
+            orders: components["schemas"]["Tray"][];
+            next: components["schemas"]["Listed"] | null;
+            /** Format: int32 */
+            ahead: number;
+            /** Format: date */
+            free: string;
+            untouched: boolean;
         };
         Weighed: {
             ingredient: string;
@@ -1647,186 +2511,6 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    shop: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ShopView"];
-                };
-            };
-        };
-    };
-    save: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ShopView"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ShopView"];
-                };
-            };
-        };
-    };
-    setStock: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Counted"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ShelfView"];
-                };
-            };
-        };
-    };
-    all: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BaseRecipe"][];
-                };
-            };
-        };
-    };
-    save_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["RecipeDraft"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BaseRecipe"];
-                };
-            };
-        };
-    };
-    order: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                order: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["OrderView"];
-                };
-            };
-        };
-    };
-    change: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                order: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["OrderChange"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["OrderView"];
-                };
-            };
-        };
-    };
-    remove: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                order: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
     reorderDesigns: {
         parameters: {
             query?: never;
@@ -1874,102 +2558,8 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SavedDesign"];
+                    "application/json": components["schemas"]["OrderView"];
                 };
-            };
-        };
-    };
-    changeDesign: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                order: number;
-                design: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["DesignChange"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedDesign"];
-                };
-            };
-        };
-    };
-    removeDesign: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                order: number;
-                design: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    change_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                gel: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Bottle"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["GelView"];
-                };
-            };
-        };
-    };
-    remove_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                gel: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -1993,6 +2583,46 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Solved"];
+                };
+            };
+        };
+    };
+    undo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShopUndone"];
+                };
+            };
+        };
+    };
+    redo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShopUndone"];
                 };
             };
         };
@@ -2043,6 +2673,50 @@ export interface operations {
             };
         };
     };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BaseRecipe"][];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecipeDraft"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BaseRecipe"];
+                };
+            };
+        };
+    };
     restore: {
         parameters: {
             query?: never;
@@ -2065,9 +2739,15 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    orders: {
         parameters: {
-            query?: never;
+            query?: {
+                text?: string;
+                month?: string;
+                archived?: boolean;
+                sort?: components["schemas"]["ListedBy"];
+                page?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -2080,7 +2760,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["OrderView"][];
+                    "application/json": components["schemas"]["Page"];
                 };
             };
         };
@@ -2109,6 +2789,28 @@ export interface operations {
             };
         };
     };
+    undo_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Undone"];
+                };
+            };
+        };
+    };
     restore_1: {
         parameters: {
             query?: never;
@@ -2127,6 +2829,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
+    redo_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Undone"];
                 };
             };
         };
@@ -2285,12 +3009,78 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SavedDesign"];
+                    "application/json": components["schemas"]["OrderView"];
                 };
             };
         };
     };
-    all_2: {
+    copy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Copy"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
+    archive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    bringBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    all_1: {
         parameters: {
             query?: {
                 order?: number;
@@ -2384,7 +3174,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2404,7 +3194,7 @@ export interface operations {
             };
         };
     };
-    add: {
+    add_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2497,6 +3287,26 @@ export interface operations {
             };
         };
     };
+    show: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Example"];
+                };
+            };
+        };
+    };
     read: {
         parameters: {
             query?: never;
@@ -2521,7 +3331,7 @@ export interface operations {
             };
         };
     };
-    week: {
+    shop: {
         parameters: {
             query?: never;
             header?: never;
@@ -2536,7 +3346,145 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
+                    "application/json": components["schemas"]["ShopView"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Patch"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShopView"];
+                };
+            };
+        };
+    };
+    order: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Patch"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
+    week: {
+        parameters: {
+            query?: {
+                from?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
                     "application/json": components["schemas"]["WeekView"];
+                };
+            };
+        };
+    };
+    months: {
+        parameters: {
+            query: {
+                month: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        [key: string]: number;
+                    };
                 };
             };
         };
@@ -2577,6 +3525,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShelfView"];
+                };
+            };
+        };
+    };
+    removed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Removed"][];
                 };
             };
         };
@@ -2731,12 +3699,55 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    removeDesign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+                design: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
+    remove_1: {
         parameters: {
             query?: never;
             header?: never;
             path: {
                 design: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remove_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                gel: string;
             };
             cookie?: never;
         };

@@ -5,9 +5,9 @@ type Schemas = components["schemas"];
 export type OrderView = Schemas["OrderView"];
 export type OrderDetails = Schemas["OrderDetails"];
 export type DesignView = Schemas["DesignView"];
-export type SavedDesign = Schemas["SavedDesign"];
 export type Design = Schemas["Design"];
 export type Move = Schemas["Move"];
+export type CutterShape = Schemas["CutterShape"];
 export type CookieView = Schemas["CookieView"];
 export type MarkView = Schemas["MarkView"];
 export type Layer = Schemas["Layer"];
@@ -35,6 +35,8 @@ export type GelView = Schemas["GelView"];
 export type ReachPlace = Schemas["ReachPlace"];
 export type PastColour = Schemas["PastColour"];
 export type SeeingView = Schemas["SeeingView"];
+export type Removed = Schemas["Removed"];
+export type Listed = Schemas["Listed"];
 export type State = Schemas["State"];
 
 /** What went wrong, as the server says it. */

@@ -1,8 +1,9 @@
 import { answered, api } from "../api/client";
-import { kitchen } from "../units/words.svelte";
+import { shop } from "./shop.svelte";
 import type {
   BaseRecipe,
   CatalogueView,
+  CutterShape,
   HabitName,
   Kind,
   Move,
@@ -10,30 +11,24 @@ import type {
   ShopView,
 } from "../api/types";
 
-/** What can be planned, and the shop's numbers: fetched once. */
+/** What can be planned, fetched once, and the shop's numbers as they stand. */
 class Reference {
   catalogue = $state.raw<CatalogueView | null>(null);
-  #shop = $state.raw<ShopView | null>(null);
-  recipes = $state.raw<BaseRecipe[]>([]);
 
   get shop(): ShopView | null {
-    return this.#shop;
+    return shop.view;
   }
 
-  set shop(shop: ShopView | null) {
-    this.#shop = shop;
-    if (shop) kitchen.words = shop.settings.words;
+  get recipes(): BaseRecipe[] {
+    return Object.values(shop.paper.shown?.recipes ?? {});
   }
 
   async load(): Promise<void> {
-    const [catalogue, shop, recipes] = await Promise.all([
+    const [catalogue] = await Promise.all([
       this.catalogue ?? answered(api.GET("/api/catalogue")),
-      answered(api.GET("/api/shop")),
-      answered(api.GET("/api/recipes")),
+      shop.open(),
     ]);
-    this.recipes = recipes;
     this.catalogue = catalogue;
-    this.shop = shop;
   }
 
   move(word: string): Kind | undefined {
@@ -44,13 +39,19 @@ class Reference {
     return this.catalogue?.cutters.find((kind) => kind.word === word);
   }
 
+  /** How far a number goes that is typed beside moves and forms. */
+  range(of: string, name: string): { least?: number; most?: number } {
+    const parameter = this.catalogue?.fields[of]?.find((one) => one.name === name);
+    return { least: parameter?.least ?? undefined, most: parameter?.most ?? undefined };
+  }
+
   /** A figure of the shop, in its own unit. */
   mean(habit: HabitName): number | undefined {
-    return this.shop?.settings.habits[habit]?.mean;
+    return shop.settings?.habits[habit]?.mean;
   }
 
   get tips(): string[] {
-    return this.shop?.settings.tips.map((tip) => tip.name) ?? [];
+    return shop.settings?.tips.map((tip) => tip.name) ?? [];
   }
 }
 
@@ -73,12 +74,23 @@ export function standIn(parameter: Parameter): string {
   return parameter.otherwise || (figure === undefined ? parameter.usual : String(figure)) || "";
 }
 
+/** A parameter of a move or a cutter by its name. */
+export function field(of: Move | CutterShape, name: string): unknown {
+  return (of as Record<string, unknown>)[name];
+}
+
+/** Sets a parameter; nothing takes it away, so that the usual counts. */
+export function setField(of: Move | CutterShape, name: string, value: unknown): void {
+  if (value === null || value === undefined) Reflect.deleteProperty(of, name);
+  else (of as Record<string, unknown>)[name] = value;
+}
+
 /** The same moves with one colour in the place of another, wherever a move has it. */
 export function recoloured(moves: Move[], from: string, to: string): Move[] {
   return moves.map((move) => {
     const colours = (reference.move(move.move)?.parameters ?? []).filter(
-      (p) => p.type === "PALETTE" && move[p.name] === from,
+      (p) => p.type === "PALETTE" && field(move, p.name) === from,
     );
-    return { ...move, ...Object.fromEntries(colours.map((p) => [p.name, to])) };
+    return { ...move, ...Object.fromEntries(colours.map((p) => [p.name, to])) } as Move;
   });
 }

@@ -1,17 +1,19 @@
 import { answered, api } from "../api/client";
-import { desk } from "./order.svelte";
+import type { OrderDesk } from "./order.svelte";
 import { toast } from "./toast.svelte";
 
-/** Keeps a design of the open order as it is now, for other orders. */
-export async function keepInLibrary(id: number): Promise<void> {
+/** Keeps a design of an order as it is now, for other orders. */
+export async function keepInLibrary(desk: OrderDesk, id: number): Promise<void> {
+  await desk.paper.settled();
   const name = desk.design(id)?.document.name ?? "";
   const body = { order: desk.id, design: id };
   const kept = await desk.act(() => answered(api.POST("/api/library", { body })));
   if (kept) toast.say(`${name} is in the library now, for any order and in any colours.`);
 }
 
-/** Puts a design of the library on the tray of the open order. */
+/** Puts a design of the library on the tray of an order. */
 export async function takeFromLibrary(
+  desk: OrderDesk,
   id: number,
   count: number,
   colours: Record<string, string>,
@@ -23,7 +25,7 @@ export async function takeFromLibrary(
         body: { order: desk.id, count, colours },
       }),
     );
-    desk.order = taken.order;
+    desk.show(taken.order);
     return taken.design;
   });
 }
@@ -31,13 +33,18 @@ export async function takeFromLibrary(
 /** Takes a design out of the library; orders that have it keep it. */
 export async function removeFromLibrary(id: number, name: string, then: () => void): Promise<void> {
   const path = { design: id };
-  await desk.act(() => answered(api.DELETE("/api/library/{design}", { params: { path } })));
+  const call = async (call: () => Promise<unknown>) => {
+    try {
+      await call();
+      then();
+    } catch (e) {
+      toast.say((e as Error).message);
+    }
+  };
+  await call(() => answered(api.DELETE("/api/library/{design}", { params: { path } })));
   toast.say(`${name} is out of the library; orders that have it keep it.`, {
     word: "Put it back",
     run: () =>
-      void desk.act(async () => {
-        await answered(api.POST("/api/library/{design}/restore", { params: { path } }));
-        then();
-      }),
+      void call(() => answered(api.POST("/api/library/{design}/restore", { params: { path } }))),
   });
 }

@@ -1,36 +1,34 @@
 import { answered, api } from "../api/client";
 import type { MixingView } from "../api/types";
-import { desk } from "./order.svelte";
+import type { OrderDesk } from "./order.svelte";
 import { toast } from "./toast.svelte";
 
 const REST_MS = 120;
 
-/** How the open order is mixed: all that follows from its pour. Fetched anew whenever the order's plan changes. */
-class MixingDesk {
+/** How an order is mixed: all that follows from its pour. Fetched anew whenever the order's plan changes. */
+export class MixingDesk {
   view = $state.raw<MixingView | null>(null);
   trouble = $state("");
   #asked = 0;
-  #order = 0;
   #soon: ReturnType<typeof setTimeout> | undefined;
+
+  constructor(private readonly desk: OrderDesk) {}
 
   /** Looks when changes have come to rest: while a slider is drawn, the pour goes first. */
   lookSoon(): void {
     clearTimeout(this.#soon);
-    if (this.#order !== desk.id) this.forget();
     this.#soon = setTimeout(() => void this.look(), this.view ? REST_MS : 0);
   }
 
   /** Looks anew; of several looks under way only the newest counts. */
   async look(): Promise<void> {
     const asked = ++this.#asked;
-    const order = desk.id;
     try {
       const view = await answered(
-        api.GET("/api/orders/{order}/mixing", { params: { path: { order } } }),
+        api.GET("/api/orders/{order}/mixing", { params: { path: { order: this.desk.id } } }),
       );
       if (asked === this.#asked) {
         this.#take(view);
-        this.#order = order;
         this.trouble = "";
       }
     } catch (e) {
@@ -44,7 +42,7 @@ class MixingDesk {
   /** A kept plan speaks of colours that may have left the palette since. */
   #take(view: MixingView): void {
     this.view = view;
-    desk.known = view.names;
+    this.desk.known = view.names;
   }
 
   forget(): void {
@@ -56,46 +54,44 @@ class MixingDesk {
 
   start(): Promise<void> {
     return this.#act(() =>
-      api.POST("/api/orders/{order}/mixing/start", { params: { path: { order: desk.id } } }),
+      api.POST("/api/orders/{order}/mixing/start", { params: { path: { order: this.desk.id } } }),
     );
   }
 
   restart(): Promise<void> {
     return this.#act(() =>
-      api.DELETE("/api/orders/{order}/mixing/start", { params: { path: { order: desk.id } } }),
+      api.DELETE("/api/orders/{order}/mixing/start", { params: { path: { order: this.desk.id } } }),
     );
   }
 
   /** Mixes another order together with this one, or has it mixed alone again; both follow. */
-  async mixWith(other: number, together: boolean): Promise<void> {
-    const params = { path: { order: desk.id, other } };
-    await this.#act(() =>
+  mixWith(other: number, together: boolean): Promise<void> {
+    const params = { path: { order: this.desk.id, other } };
+    return this.#act(() =>
       together
         ? api.POST("/api/orders/{order}/mixing/with/{other}", { params })
         : api.DELETE("/api/orders/{order}/mixing/with/{other}", { params }),
     );
-    await desk.refresh();
   }
 
   /** Sets a jar aside for this order, or back on the shelf; the pour follows. */
-  async takeJar(jar: number, taken: boolean): Promise<void> {
-    const params = { path: { order: desk.id, jar } };
-    await this.#act(() =>
+  takeJar(jar: number, taken: boolean): Promise<void> {
+    const params = { path: { order: this.desk.id, jar } };
+    return this.#act(() =>
       taken
         ? api.POST("/api/orders/{order}/mixing/jars/{jar}", { params })
         : api.DELETE("/api/orders/{order}/mixing/jars/{jar}", { params }),
     );
-    await desk.refresh();
   }
 
   async #act(call: () => Parameters<typeof answered<MixingView>>[0]): Promise<void> {
+    await this.desk.paper.settled();
     this.#asked++;
     try {
       this.#take(await answered(call()));
+      await this.desk.refresh();
     } catch (e) {
       toast.say((e as Error).message);
     }
   }
 }
-
-export const mixing = new MixingDesk();

@@ -1,4 +1,5 @@
-import { answered, api, Refusal } from "../api/client";
+import { getContext, setContext } from "svelte";
+import { answered, api, Refusal, Unreached } from "../api/client";
 import type {
   Design,
   DesignView,
@@ -6,122 +7,180 @@ import type {
   OrderView,
   PaletteColour,
   PourView,
-  Problem,
-  SavedDesign,
 } from "../api/types";
 import { reference } from "./catalogue.svelte";
-import { History, type Snapshot } from "./history.svelte";
-import { Saver } from "./saver";
+import { connection } from "./connection.svelte";
+import { live } from "./live";
+import { MixingDesk } from "./mixing.svelte";
+import { nameOfPlace } from "./names";
+import { Paper, type Patch } from "./paper.svelte";
 import { toast } from "./toast.svelte";
 
-type DesignDraft = { count: number; document: Design };
-type Conflict = { sentence: string; takeTheirs: () => void; keepMine: () => void };
+const FIRST_WAIT_MS = 600;
+const LONGEST_WAIT_MS = 8_000;
+
+/** What of an order can be changed place by place. */
+export type OrderTree = {
+  details: OrderDetails;
+  designs: Record<string, { count: number; document: Design }>;
+};
 
 /**
- * The order that lies open: what is stored, what has been typed and is on its way, and the pour that follows from it. Every
- * change is saved at once; what the server refuses stays on the screen with its sentence.
+ * The desk of one order: what is stored of it, all of one revision, what has been changed and is on its way, and what follows from it. It
+ * belongs to its order for good: what is typed here is stored there, whichever order lies open by then.
  */
-class OrderDesk {
-  id = $state(0);
+export class OrderDesk {
   order = $state.raw<OrderView | null>(null);
   missing = $state("");
-  unreached = $state("");
-  conflict = $state.raw<Conflict | null>(null);
-  readonly history = new History();
+  /** What undo or redo has changed last: shown until the next change. */
+  shown = $state.raw<{ path: string } | null>(null);
+  readonly paper: Paper<OrderTree>;
+  readonly mixing = new MixingDesk(this);
+  #heard = { order: -1, shop: -1 };
+  #opening: Promise<void> | undefined;
 
-  #detailsDraft = $state.raw<OrderDetails | null>(null);
-  #designDrafts = $state.raw<Record<number, DesignDraft>>({});
-  #problems = $state.raw<Record<string, Problem>>({});
-  #detailsSaver: Saver<OrderDetails, OrderView> | null = null;
-  #designSavers = new Map<number, Saver<DesignDraft, SavedDesign>>();
-  readonly #others = new BroadcastChannel("kind-thimble-orders");
-
-  constructor() {
-    this.#others.onmessage = (message: MessageEvent<number>) => {
-      if (message.data === this.id) void this.refresh();
-    };
-    document.addEventListener("visibilitychange", () => {
-      if (document.visibilityState === "visible") void this.refresh();
+  constructor(readonly id: number) {
+    this.paper = new Paper<OrderTree>(`order-${id}`, {
+      send: (patch) => this.#send(patch),
+      fetch: () => this.refresh(),
+      name: (path) => nameOfPlace(path, this.order),
+    });
+    live.listen((heard) => {
+      if (heard.order === this.id) this.#heard.order = Math.max(this.#heard.order, heard.revision);
+      else if (heard.order === null) this.#heard.shop = Math.max(this.#heard.shop, heard.revision);
+      else if (heard.order !== -1) return;
+      void this.#follow(heard.order === -1);
     });
   }
 
-  async open(id: number): Promise<void> {
-    if (this.id === id && this.order) return;
-    this.id = id;
-    this.known = [];
-    this.order = null;
-    this.missing = "";
-    this.conflict = null;
-    this.#detailsDraft = null;
-    this.#designDrafts = {};
-    this.#problems = {};
-    this.#designSavers.clear();
-    this.#detailsSaver = this.#newDetailsSaver(id);
-    this.history.open(id);
-    try {
-      const [order] = await Promise.all([this.#fetch(id), reference.load()]);
-      if (this.id !== id) return;
-      this.order = order;
-    } catch (e) {
-      this.missing = (e as Error).message;
-    }
+  /** Fetches the order, again and again while nothing answers; then what was typed and not stored. */
+  open(): Promise<void> {
+    this.#opening ??= this.#open();
+    return this.#opening;
   }
 
-  /** Looks again, unless something typed is still on its way or refused. */
-  async refresh(): Promise<void> {
-    const id = this.id;
-    if (!this.order || this.pending) return;
-    try {
-      const order = await this.#fetch(id);
-      if (this.id === id && !this.pending) {
+  async #open(): Promise<void> {
+    for (let wait = FIRST_WAIT_MS; !this.order; wait = Math.min(LONGEST_WAIT_MS, wait * 2)) {
+      try {
+        const [order] = await Promise.all([this.#fetch(), reference.load()]);
+        connection.reached();
+        this.missing = "";
+        this.#take(order);
+        await this.paper.openDrafts();
         this.order = order;
+      } catch (e) {
+        if (e instanceof Unreached) {
+          connection.away(e.message);
+        } else {
+          this.missing = (e as Error).message;
+          this.#opening = undefined;
+          return;
+        }
+        await connection.wait(wait);
       }
-    } catch {
-      // The next look or the next save says what is wrong.
     }
   }
 
-  readonly details = $derived<OrderDetails | null>(
-    this.#detailsDraft ?? this.order?.details ?? null,
-  );
-  readonly pour = $derived<PourView | null>(this.order?.plan.pour ?? null);
+  /** Looks again. */
+  async refresh(): Promise<void> {
+    if (!this.order) return;
+    this.show(await this.#fetch());
+  }
+
+  /** Somebody has changed the order, or the shop: what is shown is fetched where it is behind. */
+  async #follow(perhaps: boolean): Promise<void> {
+    const order = this.order;
+    if (!order || this.paper.isSaving) return;
+    if (perhaps || this.#heard.order > order.revision || this.#heard.shop > order.shop) {
+      try {
+        await this.refresh();
+      } catch (e) {
+        if (e instanceof Refusal && e.problem.status === 404) this.missing = e.message;
+        // Away: the line says so, and tells when it is back.
+      }
+    }
+  }
+
+  /** Shows an order that has been fetched whole. */
+  show(order: OrderView): void {
+    if (this.order && order.revision < this.order.revision) return;
+    this.#take(order);
+    this.order = order;
+  }
+
+  #take(order: OrderView, isAnswer = false): void {
+    const designs = Object.fromEntries(
+      order.designs.map(({ id, count, document }) => [id, { count, document }]),
+    );
+    this.paper.take({ details: order.details, designs }, order.revision, isAnswer);
+  }
+
+  /** The answer to a change holds the designs that are others now. */
+  async #answer(answer: OrderView): Promise<void> {
+    const before = this.order;
+    const isNext = before && answer.shop === before.shop && answer.revision >= before.revision;
+    const known = [...answer.designs, ...(before?.designs ?? [])];
+    const designs = answer.tray.flatMap((id) => known.find((design) => design.id === id) ?? []);
+    if (isNext && designs.length === answer.tray.length) {
+      const order = { ...answer, designs };
+      this.#take(order, true);
+      this.order = order;
+    } else {
+      // Of more than one revision nothing is shown.
+      const order = await this.#fetch();
+      this.#take(order, true);
+      this.order = order;
+    }
+    void this.#follow(false);
+  }
+
+  async #send(patch: Patch): Promise<void> {
+    await this.#answer(
+      await answered(
+        api.PATCH("/api/orders/{order}", { params: { path: { order: this.id } }, body: patch }),
+      ),
+    );
+    this.shown = null;
+  }
+
+  #fetch(): Promise<OrderView> {
+    return answered(api.GET("/api/orders/{order}", { params: { path: { order: this.id } } }));
+  }
+
+  readonly details = $derived.by<OrderDetails | null>(() => this.paper.shown?.details ?? null);
+  readonly pour = $derived.by<PourView | null>(() => this.order?.plan.pour ?? null);
 
   get pourTrouble(): string {
     return this.order?.plan.trouble ?? "";
   }
 
-  readonly palette = $derived<PaletteColour[]>(this.order?.details.palette ?? []);
+  readonly palette = $derived.by<PaletteColour[]>(() => this.order?.details.palette ?? []);
 
   /** Colours that a plan speaks of, which was kept when mixing started. */
   known = $state.raw<PourView["colours"]>([]);
 
   /** The colours of the bowls, and those of the order's palette, by key. */
-  readonly #colours = $derived(
-    new Map(
+  readonly #colours = $derived.by(() =>
+    Object.fromEntries(
       [...this.known, ...(this.pour?.colours ?? []), ...this.palette].map((colour) => [
         colour.key,
         colour,
       ]),
     ),
   );
-  readonly hexes = $derived<Record<string, string>>(
-    Object.fromEntries([...this.#colours].map(([key, colour]) => [key, colour.hex])),
+  readonly hexes = $derived.by<Record<string, string>>(() =>
+    Object.fromEntries(Object.entries(this.#colours).map(([key, colour]) => [key, colour.hex])),
   );
 
   colourName(key: string): string {
-    return this.#colours.get(key)?.name ?? key;
+    return this.#colours[key]?.name ?? key;
   }
 
-  /** Whether something typed is not stored yet. */
-  get pending(): boolean {
-    return this.#detailsDraft !== null || Object.keys(this.#designDrafts).length > 0;
-  }
-
-  /** The designs, with what has been typed in the place of what is stored. */
-  readonly designs = $derived<DesignView[]>(
+  /** The designs, with what has been changed in the place of what is stored. */
+  readonly designs = $derived.by<DesignView[]>(() =>
     (this.order?.designs ?? []).map((design) => ({
       ...design,
-      ...this.#designDrafts[design.id],
+      ...this.paper.shown?.designs[design.id],
     })),
   );
 
@@ -129,39 +188,63 @@ class OrderDesk {
     return this.designs.find((design) => design.id === id);
   }
 
+  /** Cookies handed over, as they are stored: what was refused is no cookie. */
   get cookies(): number {
-    return this.designs.reduce((sum, design) => sum + design.count, 0);
+    return (this.order?.designs ?? []).reduce((sum, design) => sum + design.count, 0);
   }
 
-  problem(of: "order" | number): Problem | null {
-    return this.#problems[of] ?? null;
+  /** What is wrong with a place; empty when nothing is. */
+  trouble(path: string): string {
+    return this.paper.trouble(path);
   }
 
-  editDetails(change: (details: OrderDetails) => void): void {
-    if (!this.details) return;
-    const draft = $state.snapshot(this.details) as OrderDetails;
-    change(draft);
-    this.#detailsDraft = draft;
-    this.#detailsSaver?.push(draft);
+  /** @param field what is typed into; empty for a press */
+  editDetails(change: (details: OrderDetails) => void, field = "", rests = false): void {
+    this.paper.change((tree) => change(tree.details), field && `details ${field}`, rests);
   }
 
-  /** @param field names what is typed into, so that undo takes it back in one go */
-  editDesign(id: number, change: (draft: DesignDraft) => void, field = ""): void {
-    const now = this.design(id);
-    if (!now) return;
-    const before = structuredClone({ count: now.count, document: now.document });
-    const draft = structuredClone(before);
-    change(draft);
-    this.history.keep({ design: id, ...before }, { design: id, ...draft }, field, Date.now());
-    this.#put(id, draft);
+  editDesign(
+    id: number,
+    change: (draft: { count: number; document: Design }) => void,
+    field = "",
+    rests = false,
+  ): void {
+    this.paper.change(
+      (tree) => {
+        const design = tree.designs[id];
+        if (design) change(design);
+      },
+      field && `design ${id} ${field}`,
+      rests,
+    );
   }
 
-  undo(): void {
-    this.#bringBack(this.history.undo());
+  get steps() {
+    return this.order?.steps ?? { undo: null, redo: null };
   }
 
-  redo(): void {
-    this.#bringBack(this.history.redo());
+  undo(): Promise<void> {
+    return this.#step("undo");
+  }
+
+  redo(): Promise<void> {
+    return this.#step("redo");
+  }
+
+  async #step(way: "undo" | "redo"): Promise<void> {
+    await this.paper.settled();
+    const params = { path: { order: this.id } };
+    await this.act(async () => {
+      const done = await answered(
+        way === "undo"
+          ? api.POST("/api/orders/{order}/undo", { params })
+          : api.POST("/api/orders/{order}/redo", { params }),
+      );
+      this.show(done.order);
+      this.shown = { path: done.path };
+      toast.say(done.sentence);
+      void this.mixing.lookSoon();
+    });
   }
 
   async addDesign(document: Design, count: number): Promise<number | null> {
@@ -172,12 +255,8 @@ class OrderDesk {
           body: { count, document },
         }),
       );
-      this.#changeOrder((order) => ({
-        ...order,
-        designs: [...order.designs, added.design],
-        plan: added.plan,
-      }));
-      return added.design.id;
+      await this.#answer(added);
+      return added.designs[0]?.id ?? null;
     });
   }
 
@@ -190,26 +269,35 @@ class OrderDesk {
     for (let i = 2; names.includes(name); i++) {
       name = `${design.document.name.slice(0, 70)} again ${i}`;
     }
-    return this.addDesign({ ...structuredClone(design.document), name }, design.count);
+    const stored = this.order?.designs.find((one) => one.id === id) ?? design;
+    return this.addDesign({ ...structuredClone(stored.document), name }, stored.count);
   }
 
   async removeDesign(id: number): Promise<void> {
     const path = { order: this.id, design: id };
     const name = this.design(id)?.document.name ?? "";
-    await this.act(async () => {
-      await answered(api.DELETE("/api/orders/{order}/designs/{design}", { params: { path } }));
-      this.order = await this.#fetch(path.order);
+    const removed = await this.act(async () => {
+      await this.#answer(
+        await answered(api.DELETE("/api/orders/{order}/designs/{design}", { params: { path } })),
+      );
+      return true;
     });
+    if (!removed) return;
     toast.say(`${name} is taken off the tray.`, {
       word: "Put it back",
-      run: () =>
-        void this.act(async () => {
-          await answered(
-            api.POST("/api/orders/{order}/designs/{design}/restore", { params: { path } }),
-          );
-          this.order = await this.#fetch(path.order);
-        }),
+      run: () => void this.restoreDesign(id),
     });
+  }
+
+  async restoreDesign(id: number): Promise<void> {
+    const path = { order: this.id, design: id };
+    await this.act(async () =>
+      this.#answer(
+        await answered(
+          api.POST("/api/orders/{order}/designs/{design}/restore", { params: { path } }),
+        ),
+      ),
+    );
   }
 
   /** Puts a design before or behind its neighbours on the tray. */
@@ -219,153 +307,42 @@ class OrderDesk {
     const to = from + by;
     if (from < 0 || to < 0 || to >= ids.length) return;
     ids.splice(to, 0, ...ids.splice(from, 1));
-    await this.act(async () => {
-      this.order = await answered(
-        api.PUT("/api/orders/{order}/designs", {
-          params: { path: { order: this.id } },
-          body: { designs: ids },
-        }),
-      );
+    await this.act(async () =>
+      this.#answer(
+        await answered(
+          api.PUT("/api/orders/{order}/designs", {
+            params: { path: { order: this.id } },
+            body: { designs: ids },
+          }),
+        ),
+      ),
+    );
+  }
+
+  #acting: Promise<unknown> = Promise.resolve();
+
+  /** Does something beside the drafts, one thing after the other; says what went wrong, if anything did. */
+  act<T>(act: () => Promise<T>): Promise<T | null> {
+    const done = this.#acting.then(async () => {
+      try {
+        return await act();
+      } catch (e) {
+        toast.say(e instanceof Refusal ? e.problem.detail : (e as Error).message);
+        return null;
+      }
     });
-  }
-
-  #fetch(id: number): Promise<OrderView> {
-    return answered(api.GET("/api/orders/{order}", { params: { path: { order: id } } }));
-  }
-
-  #bringBack(snapshot: Snapshot | undefined): void {
-    if (snapshot && this.design(snapshot.design)) {
-      this.#put(snapshot.design, { count: snapshot.count, document: snapshot.document });
-    }
-  }
-
-  #put(id: number, draft: DesignDraft): void {
-    this.#designDrafts = { ...this.#designDrafts, [id]: draft };
-    let saver = this.#designSavers.get(id);
-    if (!saver) {
-      saver = this.#newDesignSaver(this.id, id);
-      this.#designSavers.set(id, saver);
-    }
-    saver.push(draft);
-  }
-
-  #newDesignSaver(orderId: number, id: number): Saver<DesignDraft, SavedDesign> {
-    const path = { order: orderId, design: id };
-    return new Saver<DesignDraft, SavedDesign>(
-      (draft) =>
-        answered(
-          api.PUT("/api/orders/{order}/designs/{design}", {
-            params: { path },
-            body: { version: this.#storedDesign(id)?.version ?? 0, ...draft },
-          }),
-        ),
-      {
-        stored: (stored, more) => {
-          this.#setProblem(id, null);
-          this.#changeOrder((order) => ({
-            ...order,
-            designs: order.designs.map((design) => (design.id === id ? stored.design : design)),
-            plan: stored.plan,
-          }));
-          if (!more) this.#dropDraft(id);
-          this.#settled();
-        },
-        refused: (problem) =>
-          problem.status === 409
-            ? this.#disagree(problem, (order) => {
-                const draft = this.#designDrafts[id];
-                this.#dropDraft(id);
-                this.order = order;
-                return () => draft && this.#put(id, draft);
-              })
-            : this.#setProblem(id, problem),
-        unreached: (sentence) => (this.unreached = sentence),
-      },
-    );
-  }
-
-  #newDetailsSaver(id: number): Saver<OrderDetails, OrderView> {
-    return new Saver<OrderDetails, OrderView>(
-      (details) =>
-        answered(
-          api.PUT("/api/orders/{order}", {
-            params: { path: { order: id } },
-            body: { version: this.order?.version ?? 0, details },
-          }),
-        ),
-      {
-        stored: (stored, more) => {
-          if (this.id !== id) return;
-          this.#setProblem("order", null);
-          this.order = stored;
-          if (!more) this.#detailsDraft = null;
-          this.#settled();
-        },
-        refused: (problem) =>
-          problem.status === 409
-            ? this.#disagree(problem, (order) => {
-                const draft = this.#detailsDraft;
-                this.#detailsDraft = null;
-                this.order = order;
-                return () => draft && this.editDetails((details) => Object.assign(details, draft));
-              })
-            : this.#setProblem("order", problem),
-        unreached: (sentence) => (this.unreached = sentence),
-      },
-    );
-  }
-
-  /** Another tab was first: nothing is overwritten until she has said whose change stays. */
-  #disagree(problem: Problem, takeTheirs: (order: OrderView) => () => void): void {
-    const settle = (keepMine: boolean) => async () => {
-      const again = takeTheirs(await this.#fetch(this.id));
-      this.conflict = null;
-      if (keepMine) again();
-    };
-    this.conflict = {
-      sentence: problem.detail,
-      takeTheirs: () => void settle(false)(),
-      keepMine: () => void settle(true)(),
-    };
-  }
-
-  /** Does something beside the drafts; says what went wrong, if anything did. */
-  async act<T>(act: () => Promise<T>): Promise<T | null> {
-    try {
-      const done = await act();
-      this.#settled();
-      return done;
-    } catch (e) {
-      toast.say(e instanceof Refusal ? e.problem.detail : (e as Error).message);
-      return null;
-    }
-  }
-
-  #settled(): void {
-    this.unreached = "";
-    this.#others.postMessage(this.id);
-  }
-
-  #storedDesign(id: number): DesignView | undefined {
-    return this.order?.designs.find((design) => design.id === id);
-  }
-
-  #dropDraft(id: number): void {
-    this.#designDrafts = without(this.#designDrafts, id);
-  }
-
-  #setProblem(of: "order" | number, problem: Problem | null): void {
-    const rest = without(this.#problems, of);
-    this.#problems = problem ? { ...rest, [of]: problem } : rest;
-  }
-
-  #changeOrder(change: (order: OrderView) => OrderView): void {
-    if (this.order) this.order = change(this.order);
+    this.#acting = done;
+    return done;
   }
 }
 
-function without<T>(all: Record<string | number, T>, key: string | number): Record<string, T> {
-  return Object.fromEntries(Object.entries(all).filter(([name]) => name !== String(key)));
+const DESK = Symbol("desk");
+
+/** The desk of the order that a station stands in. */
+export function theDesk(): OrderDesk {
+  return getContext<OrderDesk>(DESK);
 }
 
-export const desk = new OrderDesk();
+export function provideDesk(desk: OrderDesk): void {
+  setContext(DESK, desk);
+}

@@ -1,19 +1,32 @@
 <script lang="ts">
   import type { Snippet } from "svelte";
+  import { thePaper } from "./placed";
 
-  // A label above a control, and the sentence that says what is wrong with it.
+  // A label above a control, and the sentence that says what is wrong with it. A place is where the field writes to on the paper.
   let {
     label,
+    place,
     trouble = "",
     troubleId,
+    quiet = false,
     children,
-  }: { label: string; trouble?: string; troubleId?: string; children: Snippet } = $props();
+  }: {
+    label: string;
+    place?: string;
+    trouble?: string;
+    troubleId?: string;
+    quiet?: boolean;
+    children: Snippet;
+  } = $props();
+
+  const paper = thePaper();
+  const said = $derived(quiet ? "" : trouble || (place && paper?.trouble(place)) || "");
 </script>
 
-<label class="field" class:wrong={trouble}>
+<label class="field" class:wrong={said} data-place={place}>
   <span class="label">{label}</span>
   {@render children()}
-  {#if trouble}<span class="trouble" id={troubleId} role="alert">{trouble}</span>{/if}
+  {#if said}<span class="trouble" id={troubleId} role="alert">{said}</span>{/if}
 </label>
 
 <style>
@@ -33,7 +46,8 @@
     max-width: 34ch;
   }
   .field :global(input),
-  .field :global(select) {
+  .field :global(select),
+  .field :global(textarea) {
     border: 1.5px solid var(--line);
     border-radius: 8px;
     background: #fff;
@@ -42,7 +56,8 @@
     min-height: 34px;
   }
   .wrong :global(input),
-  .wrong :global(select) {
+  .wrong :global(select),
+  .wrong :global(textarea) {
     border-color: var(--tomato);
   }
 </style>

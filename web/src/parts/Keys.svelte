@@ -1,30 +1,27 @@
 <script lang="ts">
-  import { desk } from "../desk/order.svelte";
-  import Dialog from "./Dialog.svelte";
+  import { desks } from "../desk/desks.svelte";
+  import { shop } from "../desk/shop.svelte";
   import { addressed, go } from "../router";
   import { STATIONS } from "../stations/stations";
+  import Dialog from "./Dialog.svelte";
+  import { isBusy } from "./keys";
 
   let dialog: Dialog;
 
-  const typing = (target: EventTarget | null) =>
-    target instanceof HTMLElement &&
-    (target.isContentEditable || /^(INPUT|SELECT|TEXTAREA)$/.test(target.tagName)) &&
-    (target as HTMLInputElement).type !== "range";
+  function step(event: KeyboardEvent): boolean {
+    const key = event.key.toLowerCase();
+    if (!(event.ctrlKey || event.metaKey) || (key !== "z" && key !== "y")) return false;
+    event.preventDefault();
+    const of = desks.open ?? shop;
+    void (key === "y" || event.shiftKey ? of.redo() : of.undo());
+    return true;
+  }
 
   function pressed(event: KeyboardEvent) {
+    // A text field has its own undo; a dialog and a field have their own keys.
+    if (isBusy(event) || step(event)) return;
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
     const order = addressed().order;
-    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z" && order) {
-      event.preventDefault();
-      if (event.shiftKey) desk.redo();
-      else desk.undo();
-      return;
-    }
-    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "y" && order) {
-      event.preventDefault();
-      desk.redo();
-      return;
-    }
-    if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;
     if (event.key === "?") dialog.show();
     else if (event.key === "w") go("/");
     else if (order && /^[1-7]$/.test(event.key)) {

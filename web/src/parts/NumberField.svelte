@@ -1,10 +1,14 @@
 <script lang="ts">
   import Field from "./Field.svelte";
+  import { locale } from "../units/locale.svelte";
+  import { thePaper } from "./placed";
 
-  // A number with its unit. What is typed stays as it is typed; only what reads as a number is passed on.
+  // A number with its unit. What is typed stays as it is typed; only what reads as a number in its range is passed on, and what does
+  // not is kept beside its sentence.
   let {
     label,
     value,
+    place,
     unit = "",
     step = 1,
     least = -Infinity,
@@ -17,7 +21,8 @@
     onchange,
   }: {
     label: string;
-    value: number | null | undefined;
+    value: number | string | null | undefined;
+    place?: string;
     unit?: string;
     step?: number;
     least?: number;
@@ -30,10 +35,16 @@
     onchange: (value: number | null) => void;
   } = $props();
 
+  const TYPING_MS = 700;
   const id = $props.id();
   const troubleId = `${id}-trouble`;
-  const written = (n: number | null | undefined) => (n == null ? "" : String(n));
+  const paper = thePaper();
+  const written = (n: number | string | null | undefined) =>
+    n == null ? "" : typeof n === "number" ? String(n).replace(".", locale.point) : n;
   let typed = $state<string | null>(null);
+  // While the hand types, half a number is no mistake.
+  let isTyping = $state(false);
+  let resting: ReturnType<typeof setTimeout> | undefined;
   const shown = $derived(typed ?? written(value));
 
   /** null: not a number. */
@@ -42,22 +53,35 @@
     return /^[-+]?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : null;
   }
 
-  const unreadable = $derived.by(() => {
-    if (typed === null) return "";
-    if (typed.trim() === "") return optional ? "" : "Write a number here.";
-    const number = read(typed);
-    if (number === null) return "Write a number here, such as 12.5.";
-    return whole && !Number.isInteger(number) ? "Write a whole number here." : "";
-  });
+  const plain = (n: number) => locale.number(n, Number.isInteger(n) ? 0 : 2);
+  const bounds = $derived(
+    Number.isFinite(least) && Number.isFinite(most)
+      ? `Write a number from ${plain(least)} to ${plain(most)}${unit ? ` ${unit}` : ""}.`
+      : "",
+  );
+
+  function sentence(text: string): string {
+    if (text.trim() === "") return optional ? "" : "Write a number here.";
+    const number = read(text);
+    if (number === null) return `Write a number here, such as 12${locale.point}5.`;
+    if (whole && !Number.isInteger(number)) return "Write a whole number here.";
+    return bounds && (number < least || number > most) ? bounds : "";
+  }
+
+  const unreadable = $derived(typed === null ? "" : sentence(typed));
+  const wrong = $derived(unreadable || trouble || (place && paper?.trouble(place)) || "");
 
   function change(text: string) {
     typed = text;
-    if (text.trim() === "") {
-      if (optional) onchange(null);
-      return;
+    isTyping = true;
+    clearTimeout(resting);
+    resting = setTimeout(() => (isTyping = false), TYPING_MS);
+    const why = sentence(text);
+    if (why) {
+      if (place) paper?.hold(place, text, why);
+    } else {
+      onchange(text.trim() === "" ? null : read(text));
     }
-    const number = read(text);
-    if (number !== null && !(whole && !Number.isInteger(number))) onchange(number);
   }
 
   function keyed(event: KeyboardEvent) {
@@ -70,24 +94,26 @@
   }
 
   function left() {
+    isTyping = false;
     // Once the number is passed on, show it as it is stored; what can't be read stays to be mended.
-    if (!unreadable && !trouble) typed = null;
+    if (!wrong || place) typed = null;
   }
 </script>
 
-<Field {label} trouble={unreadable || trouble} {troubleId}>
+<Field {label} {place} trouble={wrong} {troubleId} quiet={isTyping}>
   <span class="with-unit" class:wide>
     <input
       type="text"
       inputmode="decimal"
       autocomplete="off"
       maxlength="20"
-      placeholder={standIn}
+      placeholder={/^-?\d+\.\d+$/.test(standIn) ? standIn.replace(".", locale.point) : standIn}
       value={shown}
-      aria-invalid={Boolean(unreadable || trouble)}
-      aria-describedby={unreadable || trouble ? troubleId : undefined}
+      aria-invalid={Boolean(wrong) && !isTyping}
+      aria-describedby={wrong && !isTyping ? troubleId : undefined}
       oninput={(event) => change(event.currentTarget.value)}
       onkeydown={keyed}
+      onfocus={(event) => event.currentTarget.select()}
       onblur={left}
     />
     {#if unit}<span class="unit">{unit}</span>{/if}

@@ -1,42 +1,40 @@
 import type { State } from "../api/types";
+import { daysBetween, todayHere } from "./dates";
+import { locale } from "./locale.svelte";
 import { kitchen, type Words } from "./words.svelte";
+
+export { dayOf, daysAfter, daysBetween, timeOf } from "./dates";
+
+/** A number as the shop writes it, with so many digits behind the point. */
+export function fixed(n: number, digits: number): string {
+  return locale.number(n, digits);
+}
+
+const OUNCE_GRAMS = 28.349523125;
+const INCH_MM = 25.4;
+
+/** The same in ounces, where the shop wants that beside the grams: " (29.0 oz)". */
+export function ounces(g: number): string {
+  return locale.isUs ? ` (${fixed(g / OUNCE_GRAMS, g < 283 ? 2 : 1)} oz)` : "";
+}
+
+/** The same in inches, where the shop wants that beside the mm: " (3.1 in)". */
+export function inches(...mm: number[]): string {
+  return locale.isUs ? ` (${mm.map((one) => fixed(one / INCH_MM, 2)).join(" × ")} in)` : "";
+}
 
 /** Grams as a scale in the kitchen shows them: whole from 20 g on, tenths below. */
 export function grams(g: number): string {
-  return g >= 19.95 || g === 0 ? Math.round(g).toLocaleString("en") : g.toFixed(1);
+  return g >= 19.95 || g === 0 ? fixed(Math.round(g), 0) : fixed(g, 1);
 }
 
 /** A chance in words: 0.02 is "1 in 50". */
 export function chance(p: number): string {
-  return p <= 0 ? "never" : `1 in ${Math.round(1 / p).toLocaleString("en")}`;
+  return p <= 0 ? "never" : `1 in ${fixed(Math.round(1 / p), 0)}`;
 }
 
 export function plural(n: number, one: string, many = one + "s"): string {
-  return `${n.toLocaleString("en")} ${n === 1 ? one : many}`;
-}
-
-const day = new Intl.DateTimeFormat("en-GB", { weekday: "short", day: "numeric", month: "short" });
-
-/** A date of the server (no zone) as a Date at local time. */
-export function local(iso: string): Date {
-  return new Date(iso.length === 10 ? iso + "T00:00" : iso);
-}
-
-/** "Sat 5 Dec" */
-export function dayOf(iso: string): string {
-  return day.format(local(iso)).replace(",", "");
-}
-
-/** "10:00" */
-export function timeOf(iso: string): string {
-  return iso.slice(11, 16);
-}
-
-/** Whole days from one date to another. */
-export function daysBetween(from: string, to: string): number {
-  const a = local(from.slice(0, 10)).getTime();
-  const b = local(to.slice(0, 10)).getTime();
-  return Math.round((b - a) / 86_400_000);
+  return `${fixed(n, 0)} ${n === 1 ? one : many}`;
 }
 
 const gates = {
@@ -70,7 +68,7 @@ export function said(constant: string): string {
 
 /** The word of a consistency, with its count where the word alone does not say it. */
 export function consistency(state: State, seconds: number): string {
-  const count = `${Number(seconds.toFixed(1))} s`;
+  const count = `${locale.number(seconds, Number.isInteger(Number(seconds.toFixed(1))) ? 0 : 1)} s`;
   return state === "FLOOD" && kitchen.plainFlood ? count : `${stateWord(state)} ${count}`;
 }
 
@@ -83,7 +81,7 @@ export function stirred(into: { waterGrams: number; sugarGrams: number }, spoons
   const g = sugar ? into.sugarGrams : into.waterGrams;
   if (g < 0.05) return "as it is";
   const tsp = g / (sugar ? TEASPOON_SUGAR_GRAMS : TEASPOON_WATER_GRAMS);
-  return `+ ${g.toFixed(1)} g ${sugar ? "icing sugar" : "water"}${spoons ? ` (${tsp.toFixed(1)} tsp)` : ""}`;
+  return `+ ${fixed(g, 1)} g ${sugar ? "icing sugar" : "water"}${spoons ? ` (${fixed(tsp, 1)} tsp)` : ""}`;
 }
 
 /** What icing goes on out of: bags with their tips, a dip bowl, a scraper's loads, a spatula. */
@@ -122,8 +120,11 @@ export function stateWord(state: State): string {
   return kitchen.words[state.toLowerCase() as keyof Words];
 }
 
-/** The date so many days after another, as the server writes it: "2026-12-05". */
-export function daysAfter(iso: string, days: number): string {
-  const [year = 0, month = 1, day = 1] = iso.slice(0, 10).split("-").map(Number);
-  return new Date(Date.UTC(year, month - 1, day + days)).toISOString().slice(0, 10);
+/** What is odd about a hand-over; empty when nothing is. */
+export function aboutHandOver(iso: string): string {
+  const today = todayHere();
+  const days = daysBetween(today, iso);
+  if (Number.isNaN(days)) return "";
+  if (days < 0) return "This day is over. If that is meant, leave it so; else pick another one.";
+  return days > 366 ? `This is more than a year away, in ${iso.slice(0, 4)}.` : "";
 }

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Portion } from "../../api/types";
-  import { consistency, grams, outOf } from "../../units/format";
+  import { consistency, fixed, grams, outOf } from "../../units/format";
 
   // Bags of one colour at one consistency: a cone, its length by what is in each, and what goes with it.
   let {
@@ -42,10 +42,10 @@
   <text class="soft" x="272" y="5">{outOf(portion)}</text>
   <text class="water" x={right - x} y="5" text-anchor="end">
     {portion.sugarGrams > 0.05
-      ? `+ ${portion.sugarGrams.toFixed(1)} g sugar`
+      ? `+ ${fixed(portion.sugarGrams, 1)} g sugar`
       : portion.waterGrams < 0.05
         ? "none"
-        : `+ ${portion.waterGrams.toFixed(1)} g`}
+        : `+ ${fixed(portion.waterGrams, 1)} g`}
   </text>
 </g>
 

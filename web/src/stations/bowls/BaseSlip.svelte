@@ -1,11 +1,14 @@
 <script lang="ts">
   import type { PourView } from "../../api/types";
   import { reference } from "../../desk/catalogue.svelte";
-  import { desk } from "../../desk/order.svelte";
+  import { theDesk } from "../../desk/order.svelte";
   import Field from "../../parts/Field.svelte";
   import Sheet from "../../parts/Sheet.svelte";
-  import { plural, said } from "../../units/format";
+  import { fixed, plural, said } from "../../units/format";
   import { sorts } from "./batches";
+  import { locale } from "../../units/locale.svelte";
+
+  const desk = theDesk();
 
   let { view }: { view: PourView } = $props();
 
@@ -13,7 +16,7 @@
   const batch = $derived(pour.batches[0]);
   const made = $derived(pour.batches.reduce((g, b) => g + b.madeGrams, 0));
   const kinds = $derived(sorts(pour.batches));
-  const spoons = $derived(reference.shop?.settings.measures === "GRAMS_AND_SPOONS");
+  const spoons = $derived(locale.isUs);
   const eggs = $derived(
     pour.batches.reduce(
       (n, b) =>
@@ -71,7 +74,7 @@
           <dd>
             {weighed.pieces > 0 ? `${weighed.pieces} = ` : ""}{one(weighed.grams)} g
             {#if spoons && weighed.cups >= 0.1}<span class="cups"
-                >{weighed.cups.toFixed(2)} cups</span
+                >{fixed(weighed.cups, 2)} cups</span
               >{/if}
           </dd>
         {/each}

@@ -1,12 +1,14 @@
 <script lang="ts">
   import type { Bowl, PourView, Rung, TintView } from "../../api/types";
-  import { reference } from "../../desk/catalogue.svelte";
-  import { desk } from "../../desk/order.svelte";
+  import { theDesk } from "../../desk/order.svelte";
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import Slump from "../../marks/Slump.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import { chance, consistency, grams, stirred } from "../../units/format";
   import TintPart from "./TintPart.svelte";
+  import { locale } from "../../units/locale.svelte";
+
+  const desk = theDesk();
 
   type Props = {
     bowl: Bowl;
@@ -16,7 +18,7 @@
   };
   let { bowl, ladder, tint, designs }: Props = $props();
 
-  const spoons = $derived(reference.shop?.settings.measures === "GRAMS_AND_SPOONS");
+  const spoons = $derived(locale.isUs);
   const own = $derived(desk.palette.find((c) => c.key === bowl.colour));
   const fromJars = $derived(bowl.fromJars.reduce((g, jar) => g + jar.grams, 0));
   // What is weighed into the bowl: white base, or what a darker bowl and white give.

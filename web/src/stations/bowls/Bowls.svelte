@@ -1,11 +1,10 @@
 <script lang="ts">
   import { untrack } from "svelte";
-  import { mixing } from "../../desk/mixing.svelte";
-  import { desk } from "../../desk/order.svelte";
+  import { theDesk } from "../../desk/order.svelte";
   import OneOf from "../../parts/OneOf.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import { addressed } from "../../router";
-  import { plural } from "../../units/format";
+  import { fixed, plural } from "../../units/format";
   import BaseSlip from "./BaseSlip.svelte";
   import BowlSlip from "./BowlSlip.svelte";
   import ExtraSlip from "./ExtraSlip.svelte";
@@ -18,6 +17,9 @@
   import StartSlip from "./StartSlip.svelte";
   import TogetherSlip from "./TogetherSlip.svelte";
   import WorkList from "./WorkList.svelte";
+
+  const desk = theDesk();
+  const { mixing } = desk;
 
   // Once mixing has started, the plan that was kept is shown; what changed since stands beside it.
   const shown = $derived((mixing.view?.startedAt && mixing.view.pour) || desk.pour);
@@ -62,7 +64,7 @@
         {#each shown?.namesakes ?? [] as two (two.other)}
           <p class="namesakes">
             {desk.colourName(two.one)} and {desk.colourName(two.other)} are called the same and look different
-            ({two.deltaE.toFixed(1)} apart): they are two bowls. Give them one look to make them one.
+            ({fixed(two.deltaE, 1)} apart): they are two bowls. Give them one look to make them one.
           </p>
         {/each}
         {#if at === "pour"}

@@ -1,9 +1,11 @@
 <script lang="ts">
   import type { Pour } from "../../api/types";
-  import { desk } from "../../desk/order.svelte";
+  import { theDesk } from "../../desk/order.svelte";
   import NumberField from "../../parts/NumberField.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import { chance, grams } from "../../units/format";
+
+  const desk = theDesk();
 
   let { pour }: { pour: Pour } = $props();
 
@@ -18,8 +20,7 @@
       0,
     );
   });
-  const problem = $derived(desk.problem("order"));
-  const trouble = (field: string) => (problem?.field === field ? problem.detail : "");
+  const riskTrouble = $derived(desk.trouble("/details/extra/risk"));
   const colours = $derived(pour.bowls.length);
 </script>
 
@@ -54,7 +55,7 @@
         aria-valuetext={chance(extra.risk)}
         oninput={(event) => {
           const oneIn = ONE_IN[Number(event.currentTarget.value)] ?? 50;
-          desk.editDetails((d) => (d.extra.risk = 1 / oneIn));
+          desk.editDetails((d) => (d.extra.risk = 1 / oneIn), "risk");
         }}
       />
       <p class="ends soft">
@@ -69,7 +70,7 @@
           )}. They share the hand on the day, so it is not {colours} times as likely that any runs short.
         </p>
       {/if}
-      {#if trouble("extra.risk")}<p class="trouble" role="alert">{trouble("extra.risk")}</p>{/if}
+      {#if riskTrouble}<p class="trouble" role="alert">{riskTrouble}</p>{/if}
     {:else}
       <NumberField
         label="more of every colour"
@@ -77,9 +78,9 @@
         value={extra.flatPercent}
         least={0}
         most={100}
-        trouble={trouble("extra.flatPercent")}
+        place="/details/extra/flatPercent"
         onchange={(percent) =>
-          percent !== null && desk.editDetails((d) => (d.extra.flatPercent = percent))}
+          percent !== null && desk.editDetails((d) => (d.extra.flatPercent = percent), "flat")}
       />
       <p class="soft gap">
         + {grams(pour.balance.spareGrams)} g spare; any colour runs short {chance(pour.riskOfOrder)}

@@ -1,8 +1,11 @@
 <script lang="ts">
   import type { MixingView } from "../../api/types";
-  import { desk } from "../../desk/order.svelte";
+  import { theDesk } from "../../desk/order.svelte";
   import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
+  import { fixed } from "../../units/format";
+
+  const desk = theDesk();
 
   // Light bowls that a darker one and white give by weight.
   let { view }: { view: MixingView } = $props();
@@ -13,9 +16,9 @@
 
   const saved = (a: MixingView["families"][number]) => {
     const words = [`${Math.round(a.minutesSaved)} min`];
-    if (a.gelSavedGrams > 0.01) words.push(`${a.gelSavedGrams.toFixed(2)} g of gel`);
+    if (a.gelSavedGrams > 0.01) words.push(`${fixed(a.gelSavedGrams, 2)} g of gel`);
     if (a.ownDeltaE - a.deltaE > 0.1)
-      words.push(`comes ${(a.ownDeltaE - a.deltaE).toFixed(1)} nearer than drops do`);
+      words.push(`comes ${fixed(a.ownDeltaE - a.deltaE, 1)} nearer than drops do`);
     return words.join(", ");
   };
 
@@ -37,7 +40,7 @@
         </span>
         <span>
           <strong>{desk.colourName(a.light)}</strong> is {Math.round(100 * a.share)} %
-          {desk.colourName(a.mother)} and white, {a.deltaE.toFixed(1)} from what you want. Saves {saved(
+          {desk.colourName(a.mother)} and white, {fixed(a.deltaE, 1)} from what you want. Saves {saved(
             a,
           )}.
         </span>

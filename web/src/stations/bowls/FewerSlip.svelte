@@ -1,11 +1,13 @@
 <script lang="ts">
   import type { MixingView } from "../../api/types";
-  import { desk } from "../../desk/order.svelte";
-  import { mixing } from "../../desk/mixing.svelte";
+  import { theDesk } from "../../desk/order.svelte";
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import { grams, plural } from "../../units/format";
+
+  const desk = theDesk();
+  const { mixing } = desk;
 
   // Bowls worth joining, bowls that are joined, and jars that fit a bowl.
   let { view }: { view: MixingView } = $props();

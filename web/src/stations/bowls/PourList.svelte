@@ -1,9 +1,11 @@
 <script lang="ts">
   import type { Pour } from "../../api/types";
-  import { desk } from "../../desk/order.svelte";
+  import { theDesk } from "../../desk/order.svelte";
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import Slump from "../../marks/Slump.svelte";
-  import { consistency, grams, outOf } from "../../units/format";
+  import { consistency, fixed, grams, outOf } from "../../units/format";
+
+  const desk = theDesk();
 
   // The pour for a narrow screen: bowl by bowl, with its bags below it.
   let {
@@ -37,7 +39,7 @@
             <span class="soft">
               {outOf(portion)}
             </span>
-            <span class="water">+ {portion.waterGrams.toFixed(1)} g water</span>
+            <span class="water">+ {fixed(portion.waterGrams, 1)} g water</span>
           </li>
         {/each}
       </ul>

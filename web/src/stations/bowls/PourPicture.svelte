@@ -1,10 +1,12 @@
 <script lang="ts">
   import type { Portion, Pour } from "../../api/types";
-  import { desk } from "../../desk/order.svelte";
+  import { theDesk } from "../../desk/order.svelte";
   import { isPale } from "../../units/colour";
   import { consistency, grams } from "../../units/format";
   import BagRow from "./BagRow.svelte";
   import { band, layOut, loop } from "./layout";
+
+  const desk = theDesk();
 
   // The pour: base to bowls to bags, widths by grams.
   let {

@@ -1,7 +1,9 @@
 <script lang="ts">
   import type { Pour } from "../../api/types";
-  import { desk } from "../../desk/order.svelte";
-  import { consistency, outOf } from "../../units/format";
+  import { theDesk } from "../../desk/order.svelte";
+  import { consistency, fixed, outOf } from "../../units/format";
+
+  const desk = theDesk();
 
   // The same figures as the picture, to read out and to copy.
   let { pour }: { pour: Pour } = $props();
@@ -34,18 +36,21 @@
                   >{desk.colourName(bowl.colour)}</th
                 >
                 <td rowspan={bowl.portions.length}
-                  >{bowl.baseGrams.toFixed(1)}{#if bowl.letDown}<br
-                    />{bowl.letDown.motherGrams.toFixed(1)} of {desk.colourName(
-                      bowl.letDown.mother,
-                    )}, {bowl.letDown.whiteGrams.toFixed(1)} white{/if}</td
+                  >{fixed(bowl.baseGrams, 1)}{#if bowl.letDown}<br />{fixed(
+                      bowl.letDown.motherGrams,
+                      1,
+                    )} of {desk.colourName(bowl.letDown.mother)}, {fixed(
+                      bowl.letDown.whiteGrams,
+                      1,
+                    )} white{/if}</td
                 >
               {/if}
               <td class="left">{consistency(portion.state, portion.countSeconds)}</td>
-              <td>{portion.baseGrams.toFixed(1)}</td>
-              <td>{portion.waterGrams.toFixed(1)}</td>
-              <td>{portion.gelGrams.toFixed(2)}</td>
-              <td>{portion.finishedGrams.toFixed(1)}</td>
-              <td>{portion.bags} × {portion.gramsPerBag.toFixed(0)}</td>
+              <td>{fixed(portion.baseGrams, 1)}</td>
+              <td>{fixed(portion.waterGrams, 1)}</td>
+              <td>{fixed(portion.gelGrams, 2)}</td>
+              <td>{fixed(portion.finishedGrams, 1)}</td>
+              <td>{portion.bags} × {fixed(portion.gramsPerBag, 0)}</td>
               <td class="left">{outOf({ ...portion, bags: 1 })}</td>
             </tr>
           {/each}

@@ -1,7 +1,8 @@
 <script lang="ts">
   import type { MixingView, PourView } from "../../api/types";
   import { addressed } from "../../router";
-  import { grams, plural } from "../../units/format";
+  import { fixed, grams, plural } from "../../units/format";
+  import { locale } from "../../units/locale.svelte";
 
   // What this order takes from the shelf, and what to buy for it.
   let { lines, names }: { lines: MixingView["shopping"]; names: PourView["designs"] } = $props();
@@ -14,10 +15,10 @@
       : line.measure === "DROPS"
         ? plural(Math.ceil(n - 1e-6), "drop")
         : line.measure === "MILLILITRES"
-          ? `${n.toFixed(1)} ml`
+          ? `${fixed(n, 1)} ml`
           : line.measure === "SHEETS"
             ? plural(n, "sheet")
-            : Math.ceil(n).toLocaleString("en");
+            : fixed(Math.ceil(n), 0);
   const cost = $derived(lines.reduce((sum, line) => sum + (line.cost ?? 0), 0));
   const unpriced = $derived(lines.filter((line) => line.unpriced).map((line) => line.name));
   const orders = $derived([...new Set(names.map((design) => design.orderName))]);
@@ -47,12 +48,12 @@
                 ? amount(line, line.missing)
                 : "nothing"}
           </td>
-          <td>{line.packs > 0 && line.cost !== null ? line.cost.toFixed(2) : ""}</td>
+          <td>{line.packs > 0 && line.cost !== null ? locale.money(line.cost) : ""}</td>
         </tr>
       {/each}
     </tbody>
     <tfoot>
-      <tr><th scope="row">together</th><td colspan="4">{cost.toFixed(2)}</td></tr>
+      <tr><th scope="row">together</th><td colspan="4">{locale.money(cost)}</td></tr>
     </tfoot>
   </table>
 </div>

@@ -1,21 +1,23 @@
 <script lang="ts">
   import type { MixingView } from "../../api/types";
-  import { reference } from "../../desk/catalogue.svelte";
-  import { mixing } from "../../desk/mixing.svelte";
-  import { desk } from "../../desk/order.svelte";
+  import { theDesk } from "../../desk/order.svelte";
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import { chance, consistency, dayOf, grams, outOf, plural, stirred } from "../../units/format";
   import { doses } from "../../units/tint";
   import { sorts } from "./batches";
+  import { locale } from "../../units/locale.svelte";
+
+  const desk = theDesk();
+  const { mixing } = desk;
 
   // Paper for the wall, and the start: from then on the plan stays as it is, and what changes is shown against it.
   let { view }: { view: MixingView } = $props();
 
   let sheet = $state("PLAIN");
   const print = $derived(`/api/orders/${desk.id}/print`);
-  const spoons = $derived(reference.shop?.settings.measures === "GRAMS_AND_SPOONS");
+  const spoons = $derived(locale.isUs);
   const difference = $derived(view.difference);
   const started = $derived(view.startedAt ? new Date(view.startedAt) : null);
   const signed = (g: number) => (g < 0 ? `−${grams(-g)}` : `+${grams(g)}`);

@@ -1,10 +1,13 @@
 <script lang="ts">
   import type { Bowl, PaletteColour, TintRecipe, TintView } from "../../api/types";
-  import { desk } from "../../desk/order.svelte";
+  import { theDesk } from "../../desk/order.svelte";
   import Drops from "../../marks/Drops.svelte";
   import Compare from "../../parts/Compare.svelte";
-  import { grams } from "../../units/format";
+  import { fixed, grams } from "../../units/format";
   import { apart, dose, doses } from "../../units/tint";
+  import { locale } from "../../units/locale.svelte";
+
+  const desk = theDesk();
 
   // How a bowl comes to its colour: what is wanted, how it will look, and the drops that go in.
   let { bowl, tint }: { bowl: Bowl; tint: TintView } = $props();
@@ -24,9 +27,11 @@
     ...tint.alternatives.map((a, i) => ({ name: `other way ${i + 1}`, hex: a.dry })),
   ]);
   const money = (recipe: TintRecipe) =>
-    recipe.cost === null || recipe.doses.length === 0 ? "" : ` · costs ${recipe.cost.toFixed(2)}`;
+    recipe.cost === null || recipe.doses.length === 0
+      ? ""
+      : ` · costs ${locale.money(recipe.cost)}`;
   const weight = (recipe: TintRecipe) =>
-    `${recipe.gelGrams.toFixed(2)} g of gel, ${recipe.gelPercent.toFixed(2)} %${money(recipe)}`;
+    `${fixed(recipe.gelGrams, 2)} g of gel, ${fixed(recipe.gelPercent, 2)} %${money(recipe)}`;
 
   const own = $derived(desk.palette.find((c) => c.key === bowl.colour));
 
@@ -48,7 +53,7 @@
       <span class="unseen">: compare, large</span>
     </button>
     <p class="soft">
-      Dried it is {looks.deltaE.toFixed(1)} from what is wanted: {apart(looks.deltaE)}.
+      Dried it is {fixed(looks.deltaE, 1)} from what is wanted: {apart(looks.deltaE)}.
     </p>
   {/if}
   {#if tint.shade && bowl.letDown}
@@ -95,7 +100,7 @@
             </span>
             <span>
               {doses(other)}
-              <span class="soft">{other.deltaE.toFixed(1)} away · {weight(other)}</span>
+              <span class="soft">{fixed(other.deltaE, 1)} away · {weight(other)}</span>
             </span>
           </div>
         {/each}

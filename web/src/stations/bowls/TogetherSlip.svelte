@@ -1,8 +1,11 @@
 <script lang="ts">
+  import { theDesk } from "../../desk/order.svelte";
   import type { MixingView } from "../../api/types";
-  import { mixing } from "../../desk/mixing.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import { dayOf, grams } from "../../units/format";
+
+  const desk = theDesk();
+  const { mixing } = desk;
 
   // Orders of the week that are mixed as one: shared bowls, one base; each order's share stays in sight.
   let { view }: { view: MixingView } = $props();

@@ -1,16 +1,18 @@
 <script lang="ts">
   import type { MixingView } from "../../api/types";
-  import { reference } from "../../desk/catalogue.svelte";
-  import { desk } from "../../desk/order.svelte";
+  import { theDesk } from "../../desk/order.svelte";
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import Slump from "../../marks/Slump.svelte";
   import { consistency, grams, lasting, outOf, stirred } from "../../units/format";
   import { doses } from "../../units/tint";
+  import { locale } from "../../units/locale.svelte";
+
+  const desk = theDesk();
 
   // What is done one after the other, the darkest bowls first, each down its ladder from stiff to thin.
   let { view }: { view: MixingView } = $props();
 
-  const spoons = $derived(reference.shop?.settings.measures === "GRAMS_AND_SPOONS");
+  const spoons = $derived(locale.isUs);
   const portion = (step: MixingView["steps"][number]) =>
     view.pour.pour.bowls.find((b) => b.colour === step.colour)?.portions[step.portion];
 </script>

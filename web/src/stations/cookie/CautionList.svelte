@@ -1,6 +1,8 @@
 <script lang="ts">
   import type { CookieView, DesignView } from "../../api/types";
-  import { desk } from "../../desk/order.svelte";
+  import { theDesk } from "../../desk/order.svelte";
+
+  const desk = theDesk();
 
   // The sentences to the rings on the drawing, each with what one press does about it.
   let {

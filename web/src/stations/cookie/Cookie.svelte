@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { desk } from "../../desk/order.svelte";
+  import { theDesk } from "../../desk/order.svelte";
   import Thumb from "../../marks/Thumb.svelte";
   import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
@@ -8,6 +8,8 @@
   import Drawing from "./Drawing.svelte";
   import MoveList from "./MoveList.svelte";
   import { newDesign } from "./newDesign";
+
+  const desk = theDesk();
 
   const order = $derived(Number(addressed().order));
   const chosen = $derived(Number(addressed().design));

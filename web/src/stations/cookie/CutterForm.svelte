@@ -1,19 +1,20 @@
 <script lang="ts">
   import type { Design, DesignView } from "../../api/types";
-  import { reference, startingValues } from "../../desk/catalogue.svelte";
-  import { desk } from "../../desk/order.svelte";
+  import { field, reference, setField, startingValues } from "../../desk/catalogue.svelte";
+  import { theDesk } from "../../desk/order.svelte";
+  import { inside } from "../../desk/places";
   import Field from "../../parts/Field.svelte";
   import NumberField from "../../parts/NumberField.svelte";
   import { said } from "../../units/format";
+  import CutterExtras from "./CutterExtras.svelte";
   import ParameterField from "./ParameterField.svelte";
 
   let { design }: { design: DesignView } = $props();
 
+  const desk = theDesk();
   const cutter = $derived(design.document.cutter);
   const kind = $derived(reference.cutter(cutter.shape.kind));
-  const joinedKind = $derived(cutter.joined && reference.cutter(cutter.joined.shape.kind));
-  const problem = $derived(desk.problem(design.id));
-  const trouble = (field: string) => (problem?.field === `document.${field}` ? problem.detail : "");
+  const place = $derived(`/designs/${design.id}/document`);
 
   function edit(change: (document: Design) => void, field: string) {
     desk.editDesign(design.id, (draft) => change(draft.document), field);
@@ -29,7 +30,7 @@
 </script>
 
 <div class="form">
-  <Field label="cutter" trouble={trouble("cutter.shape") || trouble("cutter")}>
+  <Field label="cutter" place="{place}/cutter/shape">
     <select value={cutter.shape.kind} onchange={(e) => pick(e.currentTarget.value)}>
       {#each reference.catalogue?.cutters ?? [] as other (other.word)}
         <option value={other.word}>{other.word}</option>
@@ -39,13 +40,12 @@
   <NumberField
     label="size"
     unit="mm"
+    place="{place}/cutter/sizeMm"
     value={cutter.sizeMm}
-    least={10}
-    most={300}
-    trouble={trouble("cutter.sizeMm")}
+    {...reference.range("cutter", "sizeMm")}
     onchange={(mm) => mm !== null && edit((d) => (d.cutter.sizeMm = mm), "size")}
   />
-  <Field label="measured by" trouble={trouble("cutter.across")}>
+  <Field label="measured by" place="{place}/cutter/across">
     <select
       value={cutter.across}
       onchange={(e) => {
@@ -60,9 +60,10 @@
   {#each kind?.parameters ?? [] as parameter (parameter.name)}
     <ParameterField
       {parameter}
-      value={cutter.shape[parameter.name]}
-      trouble={trouble(`cutter.shape.${parameter.name}`)}
-      onchange={(value) => edit((d) => (d.cutter.shape[parameter.name] = value), parameter.name)}
+      place={inside(`${place}/cutter/shape`, parameter.name)}
+      value={field(cutter.shape, parameter.name)}
+      onchange={(value) =>
+        edit((d) => setField(d.cutter.shape, parameter.name, value), parameter.name)}
     />
   {/each}
   <NumberField
@@ -70,11 +71,10 @@
     unit="mm"
     step={0.5}
     optional
+    place="{place}/marginMm"
     value={design.document.marginMm}
-    least={0}
-    most={150}
+    {...reference.range("design", "marginMm")}
     standIn={String(reference.mean("MARGIN_MM") ?? "")}
-    trouble={trouble("marginMm")}
     onchange={(mm) => edit((d) => (d.marginMm = mm), "margin")}
   />
   <NumberField
@@ -82,14 +82,13 @@
     unit="%"
     step={0.5}
     optional
+    place="{place}/spreadPercent"
     value={design.document.spreadPercent}
-    least={-10}
-    most={25}
+    {...reference.range("design", "spreadPercent")}
     standIn={String(reference.mean("SPREAD_PERCENT") ?? "")}
-    trouble={trouble("spreadPercent")}
     onchange={(percent) => edit((d) => (d.spreadPercent = percent), "spread")}
   />
-  <Field label="filled by" trouble={trouble("filling")}>
+  <Field label="filled by" place="{place}/filling">
     <select
       value={design.document.filling ?? ""}
       onchange={(e) => {
@@ -98,106 +97,19 @@
       }}
     >
       <option value="">the order's way</option>
-      {#each ["WALL_AND_FLOOD", "ONE_ICING", "NO_OUTLINE", "DIP"] as filling (filling)}
+      {#each reference.catalogue?.fillings ?? [] as filling (filling)}
         <option value={filling}>{said(filling)}</option>
       {/each}
     </select>
   </Field>
-  <label class="tick">
-    <input
-      type="checkbox"
-      checked={cutter.flipped ?? false}
-      onchange={(e) => {
-        const on = e.currentTarget.checked;
-        edit((d) => (d.cutter.flipped = on || undefined), "");
-      }}
-    />upside-down
-  </label>
-  <label class="tick">
-    <input
-      type="checkbox"
-      checked={Boolean(cutter.hole)}
-      onchange={(e) => {
-        const on = e.currentTarget.checked;
-        edit((d) => (d.cutter.hole = on ? { diameterMm: 4, downMm: 8 } : undefined), "");
-      }}
-    />hole to hang it by
-  </label>
-  {#if cutter.hole}
-    {#each [["diameterMm", "hole"], ["downMm", "below the top"]] as const as [name, word] (name)}
-      <NumberField
-        label={word}
-        unit="mm"
-        value={cutter.hole[name]}
-        trouble={trouble(`cutter.hole.${name}`)}
-        onchange={(mm) =>
-          mm !== null && edit((d) => d.cutter.hole && (d.cutter.hole[name] = mm), name)}
-      />
-    {/each}
-  {/if}
-  <label class="tick">
-    <input
-      type="checkbox"
-      checked={Boolean(cutter.joined)}
-      onchange={(e) => {
-        const on = e.currentTarget.checked;
-        edit((d) => {
-          d.cutter.joined = on
-            ? { shape: { kind: "round" }, sizeMm: 40, rightMm: 30, downMm: 0 }
-            : undefined;
-        }, "");
-      }}
-    />joined with another
-  </label>
-  {#if cutter.joined}
-    <Field label="second cutter" trouble={trouble("cutter.joined.shape")}>
-      <select
-        value={cutter.joined.shape.kind}
-        onchange={(e) => {
-          const kind = e.currentTarget.value;
-          edit((d) => {
-            if (d.cutter.joined) d.cutter.joined.shape = { kind } as typeof cutter.shape;
-          }, "");
-        }}
-      >
-        {#each reference.catalogue?.cutters ?? [] as other (other.word)}
-          <option value={other.word}>{other.word}</option>
-        {/each}
-      </select>
-    </Field>
-    {#each joinedKind?.parameters ?? [] as parameter (parameter.name)}
-      <ParameterField
-        {parameter}
-        value={cutter.joined.shape[parameter.name]}
-        trouble={trouble(`cutter.joined.shape.${parameter.name}`)}
-        onchange={(value) =>
-          edit((d) => {
-            if (d.cutter.joined) d.cutter.joined.shape[parameter.name] = value;
-          }, `joined.${parameter.name}`)}
-      />
-    {/each}
-    {#each [["sizeMm", "its width"], ["rightMm", "to the right"], ["downMm", "down"]] as const as [name, word] (name)}
-      <NumberField
-        label={word}
-        unit="mm"
-        value={cutter.joined[name]}
-        trouble={trouble(`cutter.joined.${name}`)}
-        onchange={(mm) =>
-          mm !== null && edit((d) => d.cutter.joined && (d.cutter.joined[name] = mm), name)}
-      />
-    {/each}
-  {/if}
+  <CutterExtras
+    {cutter}
+    place="{place}/cutter"
+    onedit={(change, field) => edit((d) => change(d.cutter), field)}
+  />
 </div>
 
 <style>
-  .tick {
-    display: flex;
-    align-items: center;
-    gap: 6px;
-    font-size: 13px;
-    min-height: 34px;
-    align-self: end;
-  }
   .form {
     display: flex;
     flex-wrap: wrap;

@@ -1,10 +1,12 @@
 <script lang="ts">
   import type { DesignView } from "../../api/types";
   import { keepInLibrary } from "../../desk/library";
-  import { desk } from "../../desk/order.svelte";
+  import { theDesk } from "../../desk/order.svelte";
   import Dialog from "../../parts/Dialog.svelte";
   import { go } from "../../router";
   import Recolour from "./Recolour.svelte";
+
+  const desk = theDesk();
 
   // What can be done with a design as a whole.
   let { design }: { design: DesignView } = $props();
@@ -20,7 +22,7 @@
 <span class="acts">
   <button onclick={copy}>duplicate</button>
   <button onclick={() => colours.show()}>other colours</button>
-  <button onclick={() => keepInLibrary(design.id)}>keep in the library</button>
+  <button onclick={() => keepInLibrary(desk, design.id)}>keep in the library</button>
 </span>
 
 <Dialog bind:this={colours} title="{design.document.name} in other colours">

@@ -1,19 +1,21 @@
 <script lang="ts">
   import type { DesignView } from "../../api/types";
-  import { desk } from "../../desk/order.svelte";
+  import { theDesk } from "../../desk/order.svelte";
   import Cautions from "../../marks/Cautions.svelte";
   import CookiePicture from "../../marks/CookiePicture.svelte";
   import Flags from "../../marks/Flags.svelte";
   import Ruler from "../../marks/Ruler.svelte";
   import SideView from "../../marks/SideView.svelte";
-  import { grams, lasting } from "../../units/format";
+  import { fixed, grams, lasting } from "../../units/format";
   import CautionList from "./CautionList.svelte";
   import DesignActs from "./DesignActs.svelte";
 
+  const desk = theDesk();
+
   let { design, lit }: { design: DesignView; lit: number | null } = $props();
 
-  const problem = $derived(desk.problem(design.id));
-  const nameTrouble = $derived(problem?.field === "document.name" ? problem.detail : "");
+  const namePlace = $derived(`/designs/${design.id}/document/name`);
+  const nameTrouble = $derived(desk.trouble(namePlace));
   // Sizes inside the drawing are in mm; what is written there grows with the cookie so that it reads the same.
   const cookie = $derived(design.cookie);
   const span = $derived(cookie ? Math.max(cookie.box.widthMm * 0.8, cookie.box.heightMm) : 80);
@@ -32,7 +34,7 @@
   let litCaution = $state<number | null>(null);
 
   function rename(name: string) {
-    desk.editDesign(design.id, (draft) => (draft.document.name = name), "name");
+    desk.editDesign(design.id, (draft) => (draft.document.name = name), "name", true);
   }
 </script>
 
@@ -48,7 +50,7 @@
   />
   <span class="soft">
     {design.count} of these {#if cookie}
-      · {cookie.box.widthMm.toFixed(0)} × {cookie.box.heightMm.toFixed(0)} mm baked ·
+      · {fixed(cookie.box.widthMm, 0)} × {fixed(cookie.box.heightMm, 0)} mm baked ·
       <strong>{grams(cookie.gramsEach)} g</strong> icing, {lasting(
         Math.max(1, cookie.handSeconds / 60),
       )} hands each{/if}
@@ -60,9 +62,10 @@
   <svg
     viewBox="{view.x} {view.y} {view.width} {view.height}"
     role="img"
-    aria-label="{design.document.name} at true shape, {cookie.box.widthMm.toFixed(
+    aria-label="{design.document.name} at true shape, {fixed(cookie.box.widthMm, 0)} by {fixed(
+      cookie.box.heightMm,
       0,
-    )} by {cookie.box.heightMm.toFixed(0)} mm"
+    )} mm"
   >
     <CookiePicture {cookie} hexes={desk.hexes} {lit} />
     {#if cookie.sections.length > 1}<Flags {cookie} {unit} />{/if}

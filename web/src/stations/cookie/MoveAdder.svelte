@@ -1,5 +1,6 @@
 <script lang="ts">
   import { reference } from "../../desk/catalogue.svelte";
+  import { isShortcut } from "../../parts/keys";
   import Dialog from "../../parts/Dialog.svelte";
   import Press from "../../parts/Press.svelte";
 
@@ -52,8 +53,7 @@
   }
 
   function pressed(event: KeyboardEvent) {
-    const target = event.target as HTMLElement;
-    if (event.key === "/" && !dialog.isOpen() && !/INPUT|SELECT|TEXTAREA/.test(target.tagName)) {
+    if (isShortcut(event, "/")) {
       event.preventDefault();
       open();
     }

@@ -1,11 +1,13 @@
 <script lang="ts">
   import type { DesignView, Move } from "../../api/types";
-  import { reference, startingValues } from "../../desk/catalogue.svelte";
-  import { desk } from "../../desk/order.svelte";
+  import { field, reference, setField, startingValues } from "../../desk/catalogue.svelte";
+  import { theDesk } from "../../desk/order.svelte";
   import { grams, plural } from "../../units/format";
   import MoveAdder from "./MoveAdder.svelte";
   import PassList from "./PassList.svelte";
   import MoveRow from "./MoveRow.svelte";
+
+  const desk = theDesk();
 
   let { design, onlit }: { design: DesignView; onlit: (move: number | null) => void } = $props();
 
@@ -13,13 +15,7 @@
   let byPass = $state(false);
   const moves = $derived(design.document.moves);
   const marks = $derived(Map.groupBy(design.cookie?.marks ?? [], (mark) => mark.move));
-  const problem = $derived(desk.problem(design.id));
-  const elsewhere = $derived(
-    problem &&
-      !/^(count|document\.(name|cutter|marginMm|spreadPercent|moves\[))/.test(problem.field)
-      ? problem.detail
-      : "",
-  );
+  const elsewhere = $derived(desk.trouble(`/designs/${design.id}/document/moves`));
 
   // What all cookies of this design drink, spares with them.
   const drunk = $derived(
@@ -39,15 +35,15 @@
   function add(word: string) {
     const kind = reference.move(word);
     if (!kind) return;
-    const colours = moves.map((m) => m["colour"] as string);
+    const colours = moves.map((m) => field(m, "colour") as string);
     const fresh = desk.palette.find((c) => !colours.includes(c.key)) ?? desk.palette[0];
     const colour = (word === "flood" ? colours.at(-1) : undefined) ?? fresh?.key ?? "";
     const values = startingValues(kind, colour);
     if (kind.parameters.some((p) => p.name === "key")) {
       // A division is called by the next free letter, and comes before what is laid on its sections.
-      const taken = moves.map((m) => m["key"]);
+      const taken = moves.map((m) => field(m, "key"));
       values["key"] = [..."abcdefghijklmnopqrstuvwxyz"].find((k) => !taken.includes(k)) ?? "z";
-      const at = moves.findLastIndex((m) => m["key"]) + 1;
+      const at = moves.findLastIndex((m) => field(m, "key")) + 1;
       edit((list) => list.splice(at, 0, { move: word, ...values } as Move));
       open = at;
     } else {
@@ -72,14 +68,6 @@
   <button class="turn" aria-pressed={byPass} onclick={() => (byPass = !byPass)}>
     {byPass ? "as planned" : plural(design.cookie?.passes.length ?? 0, "pass", "passes")}
   </button>
-  <span class="undo">
-    <button disabled={!desk.history.canUndo} title="Undo (ctrl+z)" onclick={() => desk.undo()}
-      >undo</button
-    >
-    <button disabled={!desk.history.canRedo} title="Redo (ctrl+y)" onclick={() => desk.redo()}
-      >redo</button
-    >
-  </span>
 </div>
 
 {#if moves.length === 0}
@@ -111,7 +99,7 @@
         onchange={(name, value) =>
           edit((list) => {
             const changed = list[i];
-            if (changed) changed[name] = value;
+            if (changed) setField(changed, name, value);
           }, `${i}.${name}`)}
       />
     {/each}
@@ -142,20 +130,6 @@
     padding: 2px 12px;
     font-size: 13px;
     cursor: pointer;
-  }
-  .undo button {
-    border: 0;
-    background: none;
-    color: var(--cobalt);
-    text-decoration: underline;
-    cursor: pointer;
-    padding: 4px 6px;
-    font-size: 13px;
-  }
-  .undo button:disabled {
-    color: var(--soft);
-    text-decoration: none;
-    cursor: default;
   }
   ol {
     list-style: none;

@@ -1,24 +1,26 @@
 <script lang="ts">
   import type { Parameter } from "../../api/types";
   import { reference, standIn } from "../../desk/catalogue.svelte";
-  import { desk } from "../../desk/order.svelte";
+  import { theDesk } from "../../desk/order.svelte";
   import Field from "../../parts/Field.svelte";
   import NumberField from "../../parts/NumberField.svelte";
   import { said } from "../../units/format";
   import SectionsField from "./SectionsField.svelte";
 
+  const desk = theDesk();
+
   // One thing that can be set on a move or a cutter: the catalogue says what it is and how far it goes.
   let {
     parameter,
     value,
-    trouble,
+    place,
     sections = [],
     onchange,
   }: {
     parameter: Parameter;
     sections?: string[];
     value: unknown;
-    trouble: string;
+    place: string;
     onchange: (value: unknown) => void;
   } = $props();
 
@@ -32,7 +34,7 @@
 </script>
 
 {#if parameter.type === "PALETTE"}
-  <Field label={parameter.word} {trouble}>
+  <Field label={parameter.word} {place}>
     <select value={String(value ?? "")} onchange={(e) => onchange(e.currentTarget.value || null)}>
       {#if !parameter.required}<option value="">{parameter.otherwise}</option>{/if}
       {#each desk.palette as colour (colour.key)}
@@ -41,7 +43,7 @@
     </select>
   </Field>
 {:else if parameter.type === "TIPS"}
-  <Field label={parameter.word} {trouble}>
+  <Field label={parameter.word} {place}>
     <select value={String(value ?? "")} onchange={(e) => onchange(e.currentTarget.value || null)}>
       <option value=""
         >{parameter.usual ? `${parameter.usual} (usual)` : parameter.otherwise}</option
@@ -52,7 +54,7 @@
     </select>
   </Field>
 {:else if parameter.type === "WORDS"}
-  <Field label={parameter.word} {trouble}>
+  <Field label={parameter.word} {place}>
     <select value={String(value ?? "")} onchange={(e) => onchange(e.currentTarget.value || null)}>
       {#if !parameter.required}
         <option value="">
@@ -65,7 +67,7 @@
     </select>
   </Field>
 {:else if parameter.type === "TEXT"}
-  <Field label={parameter.word} {trouble}>
+  <Field label={parameter.word} {place}>
     <input
       value={String(value ?? "")}
       placeholder={parameter.usual}
@@ -82,13 +84,13 @@
     value={String(value ?? "")}
     standIn={parameter.otherwise}
     {sections}
-    {trouble}
+    {place}
     onchange={(words) => onchange(words || null)}
   />
 {:else}
   <NumberField
     label={parameter.word}
-    value={value as number | null | undefined}
+    value={value as number | string | null | undefined}
     unit={parameter.unit}
     least={parameter.least ?? undefined}
     most={parameter.most ?? undefined}
@@ -97,7 +99,7 @@
     standIn={parameter.required ? "" : standIn(parameter)}
     wide={standIn(parameter).length > 8}
     {step}
-    {trouble}
+    {place}
     {onchange}
   />
 {/if}

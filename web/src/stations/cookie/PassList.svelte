@@ -1,9 +1,11 @@
 <script lang="ts">
   import type { CookieView, DesignView } from "../../api/types";
-  import { desk } from "../../desk/order.svelte";
+  import { theDesk } from "../../desk/order.svelte";
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import Slump from "../../marks/Slump.svelte";
-  import { consistency, gateWord, lasting, plural } from "../../units/format";
+  import { consistency, fixed, gateWord, lasting, plural } from "../../units/format";
+
+  const desk = theDesk();
 
   // The work in its passes, with what has to be so between them.
   let { design, cookie }: { design: DesignView; cookie: CookieView } = $props();
@@ -53,7 +55,7 @@
           </span>
         </span>
         {#if mark.gramsEach > 0}<span class="grams"
-            >{mark.gramsEach.toFixed(mark.gramsEach < 1 ? 2 : 1)} g</span
+            >{fixed(mark.gramsEach, mark.gramsEach < 1 ? 2 : 1)} g</span
           >{/if}
       </li>
     {/each}

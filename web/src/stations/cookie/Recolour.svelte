@@ -1,8 +1,10 @@
 <script lang="ts">
   import type { DesignView } from "../../api/types";
   import { recoloured } from "../../desk/catalogue.svelte";
-  import { desk } from "../../desk/order.svelte";
+  import { theDesk } from "../../desk/order.svelte";
   import CastList from "../../parts/CastList.svelte";
+
+  const desk = theDesk();
 
   // Each colour of the design by the part it plays; another one of the order can take its place.
   let { design }: { design: DesignView } = $props();

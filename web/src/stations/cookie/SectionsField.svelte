@@ -7,14 +7,14 @@
     value,
     standIn,
     sections,
-    trouble,
+    place,
     onchange,
   }: {
     label: string;
     value: string;
     standIn: string;
     sections: string[];
-    trouble: string;
+    place: string;
     onchange: (words: string) => void;
   } = $props();
 
@@ -36,7 +36,7 @@
 </script>
 
 <div class="sections">
-  <Field {label} {trouble}>
+  <Field {label} {place}>
     <input
       {value}
       placeholder={standIn}

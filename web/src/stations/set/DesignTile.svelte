@@ -1,9 +1,11 @@
 <script lang="ts">
   import type { DesignView } from "../../api/types";
-  import { desk } from "../../desk/order.svelte";
+  import { reference } from "../../desk/catalogue.svelte";
+  import { theDesk } from "../../desk/order.svelte";
   import Thumb from "../../marks/Thumb.svelte";
+  import Menu from "../../parts/Menu.svelte";
   import { go } from "../../router";
-  import { grams } from "../../units/format";
+  import { fixed, grams } from "../../units/format";
 
   let {
     design,
@@ -19,21 +21,41 @@
     last: boolean;
   } = $props();
 
+  const desk = theDesk();
+  const TYPING_MS = 700;
   const address = $derived(`/orders/${order}/cookie/${design.id}`);
-  const problem = $derived(desk.problem(design.id));
-  const countTrouble = $derived(problem?.field === "count" ? problem.detail : "");
-  let typed = $state<string | null>(null);
-  const badCount = $derived(
-    typed !== null && !/^\d+$/.test(typed.trim()) ? "Write how many, as a whole number." : "",
-  );
+  const place = $derived(`/designs/${design.id}/count`);
+  const most = $derived(reference.catalogue?.most.cookies ?? 9999);
+  let isTyping = $state(false);
+  let resting: ReturnType<typeof setTimeout> | undefined;
+  const trouble = $derived(isTyping ? "" : desk.trouble(place));
 
   function setCount(count: number, field = "count") {
     desk.editDesign(design.id, (draft) => (draft.count = count), field);
   }
 
   function type(text: string) {
-    typed = text;
-    if (/^\d{1,9}$/.test(text.trim())) setCount(Number(text));
+    isTyping = true;
+    clearTimeout(resting);
+    resting = setTimeout(() => (isTyping = false), TYPING_MS);
+    const plain = text.trim();
+    if (/^\d{1,9}$/.test(plain) && Number(plain) >= 1 && Number(plain) <= most) {
+      setCount(Number(plain));
+    } else {
+      desk.paper.hold(
+        place,
+        text,
+        /^\d+$/.test(plain)
+          ? `Between 1 and ${fixed(most, 0)} cookies of a design can be planned.`
+          : "Write how many, as a whole number.",
+      );
+    }
+  }
+
+  /** The tile that the design has become is the one that stays under the hand. */
+  async function shift(by: number) {
+    await desk.shiftDesign(design.id, by);
+    document.querySelector<HTMLElement>(`[data-tile="${design.id}"]`)?.focus();
   }
 
   function keyed(event: KeyboardEvent) {
@@ -41,13 +63,12 @@
     if (event.altKey && by !== undefined) {
       event.preventDefault();
       event.stopPropagation();
-      const tile = event.currentTarget as HTMLElement;
-      void desk.shiftDesign(design.id, by).then(() => tile.focus());
+      void shift(by);
       return;
     }
-    if (event.key === "+" || event.key === "=") setCount(design.count + 1, "");
-    else if ((event.key === "-" || event.key === "−") && design.count > 1)
-      setCount(design.count - 1, "");
+    const stored = Number(design.count);
+    if (event.key === "+" || event.key === "=") setCount(stored + 1);
+    else if ((event.key === "-" || event.key === "−") && stored > 1) setCount(stored - 1);
     else if (event.key === "Enter") go(address);
     else return;
     event.preventDefault();
@@ -55,61 +76,51 @@
 </script>
 
 <li class="tile">
-  <a href={address} data-tile onkeydown={keyed}>
+  <a href={address} data-tile={design.id} onkeydown={keyed}>
     <span class="picture"><Thumb {design} hexes={desk.hexes} {pxPerMm} /></span>
-    <span class="name">{design.document.name}</span>
+    <span class="name" title={design.document.name}><bdi>{design.document.name}</bdi></span>
     <span class="soft">
       {#if design.cookie}{grams(design.cookie.gramsEach)} g icing each{:else}{design.trouble}{/if}
     </span>
   </a>
-  <label class="count" class:wrong={countTrouble || badCount}>
-    <span aria-hidden="true">×</span>
-    <input
-      aria-label="How many {design.document.name}"
-      inputmode="numeric"
-      autocomplete="off"
-      maxlength="9"
-      value={typed ?? String(design.count)}
-      aria-invalid={Boolean(countTrouble || badCount)}
-      oninput={(event) => type(event.currentTarget.value)}
-      onblur={() => {
-        if (!badCount && !countTrouble) typed = null;
-      }}
+  <span class="hand">
+    <label class="count" class:wrong={trouble} data-place={place}>
+      <span aria-hidden="true">×</span>
+      <input
+        aria-label="How many {design.document.name}"
+        inputmode="numeric"
+        autocomplete="off"
+        maxlength="9"
+        value={String(design.count)}
+        aria-invalid={Boolean(trouble)}
+        oninput={(event) => type(event.currentTarget.value)}
+        onfocus={(event) => event.currentTarget.select()}
+        onblur={() => (isTyping = false)}
+      />
+    </label>
+    <Menu
+      label="What to do with {design.document.name}"
+      acts={[
+        { word: "Earlier on the tray", run: () => void shift(-1), disabled: first },
+        { word: "Later on the tray", run: () => void shift(1), disabled: last },
+        { word: "Take off the tray", run: () => void desk.removeDesign(design.id) },
+      ]}
     />
-  </label>
-  <button
-    class="off"
-    aria-label="Take {design.document.name} off the tray"
-    title="Take off the tray"
-    onclick={() => desk.removeDesign(design.id)}>×</button
-  >
-  <span class="shift">
-    <button
-      aria-label="{design.document.name} earlier"
-      title="earlier (alt+←)"
-      disabled={first}
-      onclick={() => desk.shiftDesign(design.id, -1)}>‹</button
-    >
-    <button
-      aria-label="{design.document.name} later"
-      title="later (alt+→)"
-      disabled={last}
-      onclick={() => desk.shiftDesign(design.id, 1)}>›</button
-    >
   </span>
-  {#if countTrouble || badCount}<p class="trouble" role="alert">{countTrouble || badCount}</p>{/if}
+  {#if trouble}<p class="trouble" role="alert">{trouble}</p>{/if}
 </li>
 
 <style>
   .tile {
     position: relative;
     border-radius: 12px;
+    min-width: 0;
   }
   a {
     display: flex;
     flex-direction: column;
     align-items: center;
-    padding: 10px 8px 8px;
+    padding: 10px 8px 2px;
     color: var(--ink);
     text-decoration: none;
     border-radius: 12px;
@@ -128,80 +139,49 @@
     font-weight: 650;
     font-size: 17px;
     margin-top: 6px;
+    max-width: 100%;
     text-align: center;
     overflow-wrap: anywhere;
+    display: -webkit-box;
+    line-clamp: 2;
+    -webkit-line-clamp: 2;
+    -webkit-box-orient: vertical;
+    overflow: hidden;
+  }
+  .hand {
+    display: flex;
+    justify-content: center;
+    align-items: center;
+    gap: 4px;
+    padding-left: 48px;
   }
   .count {
-    position: absolute;
-    top: 8px;
-    right: 8px;
     display: flex;
     align-items: center;
     gap: 2px;
     border: 2px solid var(--cobalt);
     border-radius: 999px;
     background: var(--enamel);
-    padding: 2px 12px;
+    padding: 2px 14px;
+    min-height: 44px;
     font-family: var(--heading);
     font-weight: 700;
     font-size: 18px;
+    cursor: text;
   }
   .count.wrong {
     border-color: var(--tomato);
   }
   .count input {
     width: auto;
-    min-width: 22px;
+    min-width: 30px;
     max-width: 90px;
     field-sizing: content;
     text-align: center;
     border: 0;
     background: none;
     font-weight: 700;
-    padding: 2px 0;
-  }
-  .off {
-    position: absolute;
-    top: 10px;
-    left: 8px;
-    width: 28px;
-    height: 28px;
-    border: 0;
-    border-radius: 50%;
-    background: none;
-    color: var(--soft);
-    font-size: 18px;
-    line-height: 1;
-    cursor: pointer;
-  }
-  .shift {
-    position: absolute;
-    top: 40px;
-    left: 8px;
-    display: flex;
-    flex-direction: column;
-  }
-  .shift button {
-    width: 28px;
-    height: 28px;
-    border: 0;
-    border-radius: 50%;
-    background: none;
-    color: var(--soft);
-    font-size: 18px;
-    line-height: 1;
-    cursor: pointer;
-  }
-  .shift button:disabled {
-    visibility: hidden;
-  }
-  .shift button:hover {
-    background: var(--wash);
-    color: var(--ink);
-  }
-  .off:hover {
-    background: var(--wash);
-    color: var(--ink);
+    padding: 6px 0;
   }
   .trouble {
     color: var(--tomato);

@@ -2,11 +2,13 @@
   import { answered, api } from "../../api/client";
   import type { LibraryDesign } from "../../api/types";
   import { removeFromLibrary, takeFromLibrary } from "../../desk/library";
-  import { desk } from "../../desk/order.svelte";
+  import { theDesk } from "../../desk/order.svelte";
   import Thumb from "../../marks/Thumb.svelte";
   import CastList from "../../parts/CastList.svelte";
   import Press from "../../parts/Press.svelte";
   import { plural } from "../../units/format";
+
+  const desk = theDesk();
 
   // The shop's own designs: pick one, say which colours play its parts, put it on the tray.
   let { ontaken }: { ontaken: (design: number) => void } = $props();
@@ -38,7 +40,6 @@
 
   const pictured = (design: LibraryDesign) => ({
     id: design.id,
-    version: 0,
     count: 0,
     document: design.document,
     cookie: design.cookie,
@@ -52,7 +53,7 @@
 
   async function take() {
     if (!chosen || badCount) return;
-    const id = await takeFromLibrary(chosen.id, Number(count), cast);
+    const id = await takeFromLibrary(desk, chosen.id, Number(count), cast);
     if (id !== null) ontaken(id);
   }
 

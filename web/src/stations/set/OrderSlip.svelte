@@ -1,31 +1,46 @@
 <script lang="ts">
-  import { desk } from "../../desk/order.svelte";
-  import Field from "../../parts/Field.svelte";
+  import { theDesk } from "../../desk/order.svelte";
+  import DayField from "../../parts/DayField.svelte";
   import NumberField from "../../parts/NumberField.svelte";
   import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
+  import TextField from "../../parts/TextField.svelte";
+  import TimeField from "../../parts/TimeField.svelte";
   import { reference } from "../../desk/catalogue.svelte";
-  import { grams, plural } from "../../units/format";
+  import { aboutHandOver, grams, ounces, plural } from "../../units/format";
+
+  const desk = theDesk();
 
   let { onadd, onlibrary }: { onadd: () => void; onlibrary: () => void } = $props();
 
   const details = $derived(desk.details);
   const pour = $derived(desk.pour?.pour);
   const own = $derived(desk.order?.plan.own);
+  const base = $derived((pour?.batches ?? []).reduce((g, b) => g + b.madeGrams, 0));
   // Orders that are mixed with this one: the base is made for all of them.
   const others = $derived([
     ...new Set(desk.pour?.designs.filter((d) => d.order !== desk.id).map((d) => d.orderName) ?? []),
   ]);
-  const problem = $derived(desk.problem("order"));
-  const trouble = (field: string) => (problem?.field === field ? problem.detail : "");
-  const known = ["name", "client", "handOver", "floodSeconds"];
+
+  const WORDS = [
+    ["allergies", "Allergies", 1],
+    ["place", "Where and how it is handed over", 1],
+    ["packing", "How it is packed", 1],
+    ["notes", "Notes", 4],
+  ] as const;
+
+  function write(name: "name" | "client" | (typeof WORDS)[number][0], text: string) {
+    desk.editDetails((d) => (d[name] = text), name, true);
+  }
+
+  const when = $derived(details ? aboutHandOver(details.handOver) : "");
 
   function setWhen(part: "day" | "time", text: string) {
     if (!text) return;
     desk.editDetails((d) => {
-      const [day, time] = d.handOver.split("T") as [string, string];
+      const [day = "", time = "10:00"] = (desk.order?.details.handOver ?? d.handOver).split("T");
       d.handOver = part === "day" ? `${text}T${time}` : `${day}T${text}`;
-    });
+    }, "hand-over");
   }
 </script>
 
@@ -36,67 +51,68 @@
       <p class="soft">and {plural(own.spares, "iced spare")}, in case some break</p>
       <dl>
         <dt>icing on them</dt>
-        <dd>{grams(own.cookiesGrams)} g</dd>
+        <dd>{grams(own.cookiesGrams)} g{ounces(own.cookiesGrams)}</dd>
         <dt>base to make{others.length > 0 ? `, with ${others.join(" and ")}` : ""}</dt>
-        <dd>{grams(pour.batches.reduce((g, b) => g + b.madeGrams, 0))} g</dd>
+        <dd>{grams(base)} g{ounces(base)}</dd>
       </dl>
     {/if}
     {#if desk.pourTrouble}<p class="trouble" role="alert">{desk.pourTrouble}</p>{/if}
 
     <div class="form">
-      <Field label="Order" trouble={trouble("name")}>
-        <input
-          value={details.name}
-          maxlength="200"
-          autocomplete="off"
-          oninput={(e) => {
-            const name = e.currentTarget.value;
-            desk.editDetails((d) => (d.name = name));
-          }}
-        />
-      </Field>
-      <Field label="For" trouble={trouble("client")}>
-        <input
-          value={details.client}
-          maxlength="300"
-          autocomplete="off"
-          oninput={(e) => {
-            const client = e.currentTarget.value;
-            desk.editDetails((d) => (d.client = client));
-          }}
-        />
-      </Field>
+      <TextField
+        label="Order"
+        place="/details/name"
+        value={details.name}
+        onchange={(name) => write("name", name)}
+      />
+      <TextField
+        label="For"
+        place="/details/client"
+        value={details.client}
+        onchange={(client) => write("client", client)}
+      />
       <div class="when">
-        <Field label="Hand-over" trouble={trouble("handOver")}>
-          <input
-            type="date"
-            value={details.handOver.slice(0, 10)}
-            onchange={(e) => setWhen("day", e.currentTarget.value)}
-          />
-        </Field>
-        <Field label="at">
-          <input
-            type="time"
-            value={details.handOver.slice(11, 16)}
-            onchange={(e) => setWhen("time", e.currentTarget.value)}
-          />
-        </Field>
+        <DayField
+          label="Hand-over"
+          place="/details/handOver"
+          day={details.handOver.slice(0, 10)}
+          onchange={(day) => setWhen("day", day)}
+        />
+        <TimeField
+          label="at"
+          time={details.handOver.slice(11, 16)}
+          onchange={(time) => setWhen("time", time)}
+        />
       </div>
+      {#if when}<p class="mind">{when}</p>{/if}
       <NumberField
         label="Flood counts"
         unit="s"
+        place="/details/floodSeconds"
         value={details.floodSeconds}
         optional
-        least={2}
-        most={30}
+        {...reference.range("order", "floodSeconds")}
         standIn={String(reference.mean("FLOOD_COUNT_SECONDS") ?? "")}
-        trouble={trouble("floodSeconds")}
-        onchange={(seconds) => desk.editDetails((d) => (d.floodSeconds = seconds))}
+        onchange={(seconds) => desk.editDetails((d) => (d.floodSeconds = seconds), "flood")}
       />
+      <details
+        open={Boolean(details.notes || details.allergies || details.place || details.packing)}
+      >
+        <summary>Notes, allergies, packing</summary>
+        <div class="form">
+          {#each WORDS as [name, label, lines] (name)}
+            <TextField
+              {label}
+              {lines}
+              place="/details/{name}"
+              longest={name === "notes" ? 4000 : 400}
+              value={details[name]}
+              onchange={(text) => write(name, text)}
+            />
+          {/each}
+        </div>
+      </details>
     </div>
-    {#if problem && !known.includes(problem.field) && !problem.field.startsWith("palette") && !problem.field.startsWith("extra")}
-      <p class="trouble" role="alert">{problem.detail}</p>
-    {/if}
     <p class="acts">
       <Press key="n" onpress={onadd}>Add a design</Press>
       <Press plain onpress={onlibrary}>From the library</Press>
@@ -132,8 +148,17 @@
   }
   .when {
     display: grid;
-    grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
+    grid-template-columns: minmax(0, 1.7fr) minmax(0, 1fr);
     gap: 8px;
+  }
+  .mind {
+    color: var(--brass);
+    font-size: 13px;
+  }
+  summary {
+    min-height: 32px;
+    color: var(--cobalt);
+    cursor: pointer;
   }
   .trouble {
     color: var(--tomato);

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { desk } from "../../desk/order.svelte";
+  import { field } from "../../desk/catalogue.svelte";
+  import { theDesk } from "../../desk/order.svelte";
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
@@ -9,13 +10,14 @@
   import ColourField from "../../parts/ColourField.svelte";
   import { grams } from "../../units/format";
 
+  const desk = theDesk();
+
   let open = $state<number | null>(null);
   let seeing = $state(false);
   let picker = $state<ColourPicker>();
 
   const palette = $derived(desk.details?.palette ?? []);
-  const problem = $derived(desk.problem("order"));
-  const trouble = $derived(problem?.field.startsWith("palette") ? problem.detail : "");
+  const trouble = $derived(desk.paper.troubleIn("/details/palette"));
   // Icing on this order's own cookies, spares with them.
   const gramsOf = $derived.by(() => {
     const own = new Set(
@@ -35,7 +37,7 @@
   // The area of a bowl goes by its grams.
   const size = (key: string) => 30 + 34 * Math.sqrt((gramsOf[key] ?? 0) / most);
   const used = $derived(
-    new Set(desk.designs.flatMap((d) => d.document.moves.map((m) => m["colour"] as string))),
+    new Set(desk.designs.flatMap((d) => d.document.moves.map((m) => field(m, "colour") as string))),
   );
 
   function add() {

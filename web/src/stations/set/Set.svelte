@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { desk } from "../../desk/order.svelte";
+  import { theDesk } from "../../desk/order.svelte";
+  import { isShortcut } from "../../parts/keys";
   import Dialog from "../../parts/Dialog.svelte";
   import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
@@ -9,6 +10,8 @@
   import LibraryPicker from "./LibraryPicker.svelte";
   import OrderSlip from "./OrderSlip.svelte";
   import Palette from "./Palette.svelte";
+
+  const desk = theDesk();
 
   const order = $derived(Number(addressed().order));
   let adding = $state(false);
@@ -34,13 +37,7 @@
   }
 
   function pressed(event: KeyboardEvent) {
-    const target = event.target as HTMLElement;
-    if (
-      event.key === "n" &&
-      !event.ctrlKey &&
-      !event.metaKey &&
-      !/INPUT|SELECT/.test(target.tagName)
-    ) {
+    if (isShortcut(event, "n")) {
       event.preventDefault();
       void add();
     }

@@ -1,11 +1,14 @@
 <script lang="ts">
   import { answered, api } from "../../api/client";
   import type { GelView } from "../../api/types";
+  import { inside } from "../../desk/places";
+  import { shop } from "../../desk/shop.svelte";
   import { toast } from "../../desk/toast.svelte";
   import Compare from "../../parts/Compare.svelte";
   import NumberField from "../../parts/NumberField.svelte";
   import Press from "../../parts/Press.svelte";
   import SwatchForm from "./SwatchForm.svelte";
+  import { fixed } from "../../units/format";
 
   // One bottle: what is in it, how it looks, and what swatches have said of it.
   let {
@@ -36,10 +39,15 @@
     }
   }
 
+  const place = $derived(inside("/gels", gel.key));
+  const bottle = $derived(shop.paper.shown?.gels[gel.key] ?? gel.bottle);
+
   function set(field: "dropsLeft" | "bottleDrops" | "price", value: number | null) {
-    void act(field, () =>
-      api.PUT("/api/gels/{gel}", { params: { path }, body: { ...gel.bottle, [field]: value } }),
-    );
+    const { key } = gel;
+    shop.change((tree) => {
+      const one = tree.gels[key];
+      if (one) (one[field] as number | null) = value;
+    }, `gel ${key} ${field}`);
   }
 
   async function takeOut(id: number) {
@@ -66,27 +74,27 @@
 <div class="form">
   <NumberField
     label="drops left"
-    value={gel.bottle.dropsLeft}
+    value={bottle.dropsLeft}
     least={0}
     most={100_000}
-    trouble={trouble["dropsLeft"] ?? ""}
+    place="{place}/dropsLeft"
     onchange={(n) => n !== null && set("dropsLeft", n)}
   />
   <NumberField
     label="drops in a full bottle"
-    value={gel.bottle.bottleDrops}
+    value={bottle.bottleDrops}
     least={1}
     most={100_000}
-    trouble={trouble["bottleDrops"] ?? ""}
+    place="{place}/bottleDrops"
     onchange={(n) => n !== null && set("bottleDrops", n)}
   />
   <NumberField
     label="price of a bottle"
-    value={gel.bottle.price}
+    value={bottle.price}
     least={0}
     most={10_000}
     optional
-    trouble={trouble["price"] ?? ""}
+    place="{place}/price"
     onchange={(n) => set("price", n)}
   />
   <Press plain onpress={onremove}>Take it off the shelf</Press>
@@ -102,9 +110,9 @@
   <p>
     {gel.swatches.length === 1 ? "One swatch says" : `${gel.swatches.length} swatches say`} it is
     <strong>{Math.round(100 * gel.strength)} %</strong> as strong{gel.shiftNm
-      ? `, its hue ${Math.abs(gel.shiftNm).toFixed(1)} nm to the ${gel.shiftNm > 0 ? "red" : "blue"}`
-      : ""}. Off by {(gel.before ?? 0).toFixed(1)} before,
-    <strong>{(gel.after ?? 0).toFixed(1)} now</strong>.
+      ? `, its hue ${fixed(Math.abs(gel.shiftNm), 1)} nm to the ${gel.shiftNm > 0 ? "red" : "blue"}`
+      : ""}. Off by {fixed(gel.before ?? 0, 1)} before,
+    <strong>{fixed(gel.after ?? 0, 1)} now</strong>.
   </p>
   <ul>
     {#each gel.swatches as swatch, i (swatch.id)}
@@ -120,7 +128,7 @@
         </button>
         <span class="words">
           {swatch.note.drops} drops in {swatch.note.grams} g
-          <span class="soft">seen and predicted, {swatch.miss.toFixed(1)} apart</span>
+          <span class="soft">seen and predicted, {fixed(swatch.miss, 1)} apart</span>
         </span>
         <button class="out" onclick={() => takeOut(swatch.id)}>Take it out</button>
       </li>

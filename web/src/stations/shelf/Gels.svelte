@@ -1,45 +1,47 @@
 <script lang="ts">
   import { answered, api } from "../../api/client";
-  import type { GelView } from "../../api/types";
-  import { mixing } from "../../desk/mixing.svelte";
-  import { desk } from "../../desk/order.svelte";
+  import type { GelView, MixingView } from "../../api/types";
   import { toast } from "../../desk/toast.svelte";
   import Dialog from "../../parts/Dialog.svelte";
   import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import GelSlip from "./GelSlip.svelte";
   import NewGel from "./NewGel.svelte";
+  import { fixed } from "../../units/format";
+  import { locale } from "../../units/locale.svelte";
 
   // The bottles of gel: how each looks from half a drop to 32 in 100 g, and what is left of it.
-  let { gels, onchange }: { gels: GelView[]; onchange: () => Promise<void> } = $props();
+  let {
+    gels,
+    shopping,
+    onchange,
+  }: {
+    gels: GelView[];
+    shopping: MixingView["shopping"];
+    onchange: () => Promise<void>;
+  } = $props();
 
   let opened = $state("");
   let slip: Dialog;
   let adding: Dialog;
   const gel = $derived(gels.find((g) => g.key === opened));
 
-  /** Recipes follow from the gels: whatever changes here changes the pour. */
-  async function changed() {
-    await onchange();
-    await desk.refresh();
-    if (desk.pour) void mixing.look();
-  }
-
   /** What this order lacks of a gel, in drops. */
   const missing = (g: GelView) =>
-    mixing.view?.shopping.find((line) => line.name === `${g.bottle.name} gel`)?.missing ?? 0;
+    shopping.find((line) => line.name === `${g.bottle.name} gel`)?.missing ?? 0;
 
   async function remove(g: GelView) {
     const params = { path: { gel: g.key } };
     slip.close();
     try {
       await answered(api.DELETE("/api/gels/{gel}", { params }));
-      await changed();
+      await onchange();
       toast.say(`${g.bottle.name} is off the shelf.`, {
         word: "Put it back",
         run: () =>
-          void answered(api.POST("/api/gels/{gel}/restore", { params })).then(changed, (e: Error) =>
-            toast.say(e.message),
+          void answered(api.POST("/api/gels/{gel}/restore", { params })).then(
+            onchange,
+            (e: Error) => toast.say(e.message),
           ),
       });
     } catch (e) {
@@ -79,13 +81,13 @@
                 ? `${Math.ceil(missing(g))} drops short`
                 : `${Math.round(g.bottle.dropsLeft)} drops left`}{g.bottle.price === null
                 ? ""
-                : ` · ${g.bottle.price.toFixed(2)}`}
+                : ` · ${locale.money(g.bottle.price)}`}
             </span>
           </span>
           {#if g.swatches.length > 0}
             <span class="soft">
               {g.swatches.length} swatches: {Math.round(100 * g.strength)} % as strong{g.shiftNm
-                ? `, hue ${g.shiftNm > 0 ? "+" : "−"}${Math.abs(g.shiftNm).toFixed(0)} nm`
+                ? `, hue ${g.shiftNm > 0 ? "+" : "−"}${fixed(Math.abs(g.shiftNm), 0)} nm`
                 : ""}
             </span>
           {/if}
@@ -96,13 +98,13 @@
 </Sheet>
 
 <Dialog bind:this={slip} title={gel?.bottle.name ?? ""} wide>
-  {#if gel}<GelSlip {gel} onchange={changed} onremove={() => remove(gel)} />{/if}
+  {#if gel}<GelSlip {gel} {onchange} onremove={() => remove(gel)} />{/if}
 </Dialog>
 <Dialog bind:this={adding} title="A new gel">
   <NewGel
     onadded={async () => {
       adding.close();
-      await changed();
+      await onchange();
     }}
   />
 </Dialog>

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { answered, api } from "../../api/client";
+  import { reference as known } from "../../desk/catalogue.svelte";
   import Field from "../../parts/Field.svelte";
   import NumberField from "../../parts/NumberField.svelte";
   import OneOf from "../../parts/OneOf.svelte";
@@ -9,21 +10,6 @@
   // A new bottle starts from the reference gel that is most like it, or from one swatch of it.
   let { onadded }: { onadded: () => Promise<void> } = $props();
 
-  const REFERENCES = [
-    "lemon",
-    "marigold",
-    "orange",
-    "poppy",
-    "rose",
-    "sky",
-    "navy",
-    "violet",
-    "leaf",
-    "teal",
-    "cocoa",
-    "coal",
-    "whitener",
-  ];
   const WAYS = { like: "it is much like…", swatch: "I made a swatch" };
   let name = $state("");
   let reference = $state("lemon");
@@ -86,7 +72,9 @@
   <div class="form">
     <Field label="reference gel">
       <select bind:value={reference}>
-        {#each REFERENCES as word (word)}<option value={word}>{word}</option>{/each}
+        {#each known.catalogue?.referenceGels ?? [] as word (word)}<option value={word}
+            >{word}</option
+          >{/each}
       </select>
     </Field>
     <Press onpress={() => void add(null)}>Add it</Press>

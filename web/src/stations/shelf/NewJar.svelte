@@ -1,13 +1,16 @@
 <script lang="ts">
   import type { ShelfView } from "../../api/types";
-  import { reference } from "../../desk/catalogue.svelte";
-  import { desk } from "../../desk/order.svelte";
+  import { type OrderDesk, theDesk } from "../../desk/order.svelte";
+  import { shop } from "../../desk/shop.svelte";
+  import ColourField from "../../parts/ColourField.svelte";
   import Field from "../../parts/Field.svelte";
   import NumberField from "../../parts/NumberField.svelte";
   import Press from "../../parts/Press.svelte";
+  import TextField from "../../parts/TextField.svelte";
   import { daysAfter } from "../../units/format";
 
-  // Left-over icing goes into a jar: its colour is one of this order's.
+  // Left-over icing goes into a jar: where an order is open, its colour is one of that.
+  const desk = theDesk() as OrderDesk | undefined;
   type Jar = ShelfView["jars"][number];
   let { onadd }: { onadd: (jar: Jar) => Promise<boolean> } = $props();
 
@@ -17,17 +20,18 @@
   let amount = $state<number | null>(60);
   let count = $state<number | null>(15);
   let goodUntil = $state(daysAfter(today, KEEPS_DAYS));
-  const chosen = $derived(desk.palette.find((c) => c.key === colour) ?? desk.palette[0]);
+  const chosen = $derived(desk?.palette.find((c) => c.key === colour) ?? desk?.palette[0]);
+  let name = $state("White");
+  let hex = $state("#F6F6F0");
 
   async function add() {
-    if (!chosen) return;
     await onadd({
       id: null,
-      name: chosen.name,
-      hex: chosen.hex,
+      name: chosen?.name ?? name,
+      hex: chosen?.hex ?? hex,
       grams: amount ?? 0,
       countSeconds: count ?? 0,
-      recipe: desk.pour?.recipeKey ?? reference.shop?.settings.recipe ?? "",
+      recipe: desk?.pour?.recipeKey ?? shop.settings?.recipe ?? "",
       goodUntil,
       order: null,
     });
@@ -36,11 +40,16 @@
 
 <h3>Keep some</h3>
 <div class="form">
-  <Field label="colour">
-    <select value={chosen?.key ?? ""} onchange={(e) => (colour = e.currentTarget.value)}>
-      {#each desk.palette as c (c.key)}<option value={c.key}>{c.name}</option>{/each}
-    </select>
-  </Field>
+  {#if chosen}
+    <Field label="colour">
+      <select value={chosen.key} onchange={(e) => (colour = e.currentTarget.value)}>
+        {#each desk?.palette ?? [] as c (c.key)}<option value={c.key}>{c.name}</option>{/each}
+      </select>
+    </Field>
+  {:else}
+    <TextField label="colour" longest={60} value={name} onchange={(text) => (name = text)} />
+    <ColourField label="looks" {hex} onchange={(now) => (hex = now)} />
+  {/if}
   <NumberField
     label="in the jar"
     unit="g"

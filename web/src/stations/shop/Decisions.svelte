@@ -3,11 +3,13 @@
   import Field from "../../parts/Field.svelte";
   import NumberField from "../../parts/NumberField.svelte";
   import { said } from "../../units/format";
-  import type { Settings, ShopDraft } from "./draft.svelte";
+  import { type Settings, shop } from "../../desk/shop.svelte";
+  import TextField from "../../parts/TextField.svelte";
+  import CustomsForm from "./CustomsForm.svelte";
   import Recipes from "./Recipes.svelte";
 
   // What a shop has decided, rather than measured: its schools, its base, its words and its tips.
-  let { draft, settings }: { draft: ShopDraft; settings: Settings } = $props();
+  let { settings }: { settings: Settings } = $props();
 
   const counts = $derived<Record<keyof Settings["words"], string>>({
     stiff: "the base as it is",
@@ -20,9 +22,10 @@
 
   function setTip(at: number, change: { openingMm: number | null } | { owned: number | null }) {
     if (Object.values(change).includes(null)) return;
-    draft.set({
-      tips: settings.tips.map((t, i) => (i === at ? ({ ...t, ...change } as typeof t) : t)),
-    });
+    shop.change(
+      (tree) => Object.assign(tree.settings.tips[at] ?? {}, change),
+      `tip ${at} ${Object.keys(change).join()}`,
+    );
   }
 </script>
 
@@ -31,7 +34,10 @@
     <Field label={parameter.word}>
       <select
         value={String((settings as unknown as Record<string, unknown>)[parameter.name])}
-        onchange={(e) => draft.set({ [parameter.name]: e.currentTarget.value })}
+        onchange={(e) => {
+          const word = e.currentTarget.value;
+          shop.change((tree) => Object.assign(tree.settings, { [parameter.name]: word }));
+        }}
       >
         {#each parameter.options as option (option)}
           <option value={option}>{said(option)}</option>
@@ -40,21 +46,23 @@
     </Field>
   {/each}
 </div>
-<Recipes usual={settings.recipe} onusual={(key) => draft.set({ recipe: key })} />
+<Recipes
+  usual={settings.recipe}
+  onusual={(key) => shop.change((tree) => (tree.settings.recipe = key))}
+/>
+<CustomsForm customs={settings.customs} />
 <h2>Words for how stiff it is</h2>
 <p class="soft">Each word is a count; call it what your kitchen calls it.</p>
 <div class="grid">
   {#each words as word (word)}
-    <Field label="for {counts[word]}" trouble={draft.trouble(`words.${word}`)}>
-      <input
-        aria-label="word for {counts[word]}"
-        value={settings.words[word]}
-        maxlength="16"
-        autocomplete="off"
-        onchange={(e) =>
-          draft.set({ words: { ...settings.words, [word]: e.currentTarget.value.trim() } })}
-      />
-    </Field>
+    <TextField
+      label="word for {counts[word]}"
+      place="/settings/words/{word}"
+      value={settings.words[word]}
+      longest={16}
+      onchange={(text) =>
+        shop.change((tree) => (tree.settings.words[word] = text), `word ${word}`, true)}
+    />
   {/each}
 </div>
 <h2>Tips</h2>
@@ -69,7 +77,7 @@
         least={0.3}
         most={20}
         value={tip.openingMm}
-        trouble={draft.trouble(`tips[${i}].openingMm`)}
+        place="/settings/tips/{i}/openingMm"
         onchange={(mm) => setTip(i, { openingMm: mm })}
       />
       <NumberField
@@ -78,7 +86,7 @@
         least={1}
         most={100}
         value={tip.owned}
-        trouble={draft.trouble(`tips[${i}].owned`)}
+        place="/settings/tips/{i}/owned"
         onchange={(owned) => setTip(i, { owned })}
       />
     </div>

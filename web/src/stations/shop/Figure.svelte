@@ -1,13 +1,13 @@
 <script lang="ts">
   import type { HabitView } from "../../api/types";
+  import { shop } from "../../desk/shop.svelte";
   import NumberField from "../../parts/NumberField.svelte";
-  import type { ShopDraft } from "./draft.svelte";
   import WeighTen from "./WeighTen.svelte";
 
   // One figure of the kitchen: what it is, what the house says, and the way back to that.
-  let { habit, draft }: { habit: HabitView; draft: ShopDraft } = $props();
+  let { habit }: { habit: HabitView } = $props();
 
-  const measured = $derived(draft.settings?.habits[habit.habit]);
+  const measured = $derived(shop.settings?.habits[habit.habit]);
   const unit = $derived(habit.unit ? ` ${habit.unit}` : "");
   const isOwn = $derived(measured !== undefined && measured.source !== "HOUSE");
   const step = $derived(habit.whole ? 1 : stepFor(habit.house.mean));
@@ -29,13 +29,13 @@
       whole={habit.whole}
       least={habit.least}
       most={habit.most}
-      trouble={draft.trouble(`habits.${habit.habit}.mean`)}
-      onchange={(value) => value !== null && draft.figure(habit.habit, value)}
+      place="/settings/habits/{habit.habit}/mean"
+      onchange={(value) => value !== null && shop.figure(habit.habit, value)}
     />
     {#if isWeighed}
       <WeighTen
         what={habit.word.replace(" weighs", "")}
-        onweighed={(grams) => draft.figure(habit.habit, grams)}
+        onweighed={(grams) => shop.figure(habit.habit, grams)}
       />
     {/if}
   </div>
@@ -49,7 +49,7 @@
     class="back"
     hidden={!isOwn}
     aria-label="Put {habit.word} back to {habit.house.mean}{unit}"
-    onclick={() => draft.putBack(habit.habit)}>put back</button
+    onclick={() => shop.putBack(habit.habit, habit.house)}>put back</button
   >
 </li>
 

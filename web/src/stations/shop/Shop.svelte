@@ -2,10 +2,10 @@
   import { onMount } from "svelte";
   import type { HabitView } from "../../api/types";
   import { reference } from "../../desk/catalogue.svelte";
-  import Press from "../../parts/Press.svelte";
+  import { shop } from "../../desk/shop.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import Decisions from "./Decisions.svelte";
-  import { ShopDraft } from "./draft.svelte";
+  import ShopFrame from "../ShopFrame.svelte";
   import Figure from "./Figure.svelte";
 
   type Chapter = HabitView["chapter"];
@@ -22,8 +22,9 @@
   };
   const DECISIONS = "how-we-work";
 
-  const draft = new ShopDraft();
-  onMount(() => void draft.look());
+  let trouble = $state("");
+  const ready = $derived(shop.settings !== null && reference.catalogue !== null);
+  onMount(() => void reference.load().catch((e: Error) => (trouble = e.message)));
 
   const habits = $derived(reference.catalogue?.habits ?? []);
   const key = (chapter: Chapter) => chapter.toLowerCase();
@@ -38,8 +39,14 @@
       words.every((word) => `${habit.word} ${habit.says}`.toLowerCase().includes(word)),
     );
   });
-  const isOwn = (habit: HabitView) => draft.settings?.habits[habit.habit]?.source !== "HOUSE";
+  const isOwn = (habit: HabitView) => shop.settings?.habits[habit.habit]?.source !== "HOUSE";
   const own = (of: Chapter) => habits.filter((one) => one.chapter === of && isOwn(one)).length;
+
+  /** Where a place of the shop's numbers is: its chapter is opened. */
+  function look(path: string) {
+    const habit = habits.find((one) => path.includes(`/habits/${one.habit}/`));
+    open(habit ? key(habit.chapter) : DECISIONS);
+  }
 
   function open(address: string) {
     shown = address;
@@ -49,17 +56,8 @@
 </script>
 
 <svelte:window onhashchange={() => (shown = addressed())} />
-<svelte:head><title>The shop's own numbers: Kind Thimble</title></svelte:head>
 
-<div class="page">
-  <header>
-    <div>
-      <a href="/">The week</a>
-      <h1>The shop's own numbers</h1>
-      <p class="soft">They start as house defaults. What you set here counts for every order.</p>
-    </div>
-    <p class="soft" role="status">{draft.said}</p>
-  </header>
+<ShopFrame title="The shop's own numbers" onlook={look}>
   <main>
     <nav aria-label="What to set">
       <button
@@ -67,7 +65,7 @@
         onclick={() => open(DECISIONS)}>How we work</button
       >
       {#each Object.entries(CHAPTERS) as [one, word] (one)}
-        {@const changed = draft.settings ? own(one as Chapter) : 0}
+        {@const changed = shop.settings ? own(one as Chapter) : 0}
         <button
           aria-current={chapter === one && !wanted ? "page" : undefined}
           onclick={() => open(key(one as Chapter))}
@@ -82,43 +80,23 @@
       </label>
     </nav>
     <Sheet label="Numbers">
-      {#if draft.settings && !chapter && !wanted.trim()}
-        <Decisions {draft} settings={draft.settings} />
-      {:else if draft.settings}
+      {#if ready && shop.settings && !chapter && !wanted.trim()}
+        <Decisions settings={shop.settings} />
+      {:else if ready}
         <ul>
           {#each found as habit (habit.habit)}
-            <Figure {habit} {draft} />
+            <Figure {habit} />
           {:else}
             <li class="soft">No number is called that. Try one word of it.</li>
           {/each}
         </ul>
       {/if}
-      {#if draft.problem?.status === 409}
-        <p class="trouble" role="alert">{draft.problem.detail}</p>
-        <Press plain onpress={() => draft.look()}>Take the newer numbers</Press>
-      {:else if draft.problem && (!draft.settings || draft.problem.field === "")}
-        <p class="trouble" role="alert">{draft.problem.detail}</p>
-      {/if}
+      {#if trouble}<p class="trouble" role="alert">{trouble}</p>{/if}
     </Sheet>
   </main>
-</div>
+</ShopFrame>
 
 <style>
-  .page {
-    padding: 14px 24px 20px;
-    max-width: 1180px;
-    margin: 0 auto;
-  }
-  header {
-    display: flex;
-    justify-content: space-between;
-    align-items: end;
-    gap: 16px;
-    margin-bottom: 12px;
-  }
-  h1 {
-    font-size: 28px;
-  }
   main {
     display: grid;
     grid-template-columns: 190px minmax(0, 1fr);
@@ -151,14 +129,6 @@
   }
   .count {
     font-variant-numeric: tabular-nums;
-  }
-  .unseen {
-    position: absolute;
-    clip-path: inset(50%);
-    width: 1px;
-    height: 1px;
-    overflow: hidden;
-    white-space: nowrap;
   }
   nav label {
     display: flex;

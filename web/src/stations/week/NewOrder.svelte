@@ -2,28 +2,49 @@
   import { untrack } from "svelte";
   import { answered, api, Refusal } from "../../api/client";
   import type { OrderDetails, Problem } from "../../api/types";
-  import Field from "../../parts/Field.svelte";
+  import DayField from "../../parts/DayField.svelte";
   import Press from "../../parts/Press.svelte";
-  import Sheet from "../../parts/Sheet.svelte";
+  import TextField from "../../parts/TextField.svelte";
+  import TimeField from "../../parts/TimeField.svelte";
   import { go } from "../../router";
-  import { daysAfter } from "../../units/format";
+  import { aboutHandOver } from "../../units/format";
 
-  let { today, onclose }: { today: string; onclose: () => void } = $props();
+  // Three answers make an order: its name, for whom, when. With another one to go by, it has that one's designs and colours.
+  let {
+    free,
+    like,
+    onclose,
+  }: {
+    free: string;
+    like?: { id: number; name: string; client: string };
+    onclose: () => void;
+  } = $props();
 
-  let name = $state("");
-  let client = $state("");
-  let day = $state(untrack(() => (today ? daysAfter(today, 7) : "")));
+  let name = $state(untrack(() => (like ? `${like.name} again`.slice(0, 80) : "")));
+  let client = $state(untrack(() => like?.client ?? ""));
+  let day = $state(untrack(() => free));
   let time = $state("10:00");
   let problem = $state<Problem | null>(null);
   let busy = $state(false);
+  const mind = $derived(day ? aboutHandOver(day) : "");
 
   async function take(event: SubmitEvent) {
     event.preventDefault();
+    if (busy) return;
     busy = true;
+    const handOver = `${day}T${time}`;
     try {
       // The rest is filled in by the house: its palette, its risk.
-      const details = { name, client, handOver: `${day}T${time}` } as OrderDetails;
-      const order = await answered(api.POST("/api/orders", { body: details }));
+      const details = { name, client, handOver } as OrderDetails;
+      const order = await answered(
+        like
+          ? api.POST("/api/orders/{order}/copy", {
+              params: { path: { order: like.id } },
+              body: { name, handOver },
+            })
+          : api.POST("/api/orders", { body: details }),
+      );
+      onclose();
       go(`/orders/${order.id}`);
     } catch (e) {
       problem =
@@ -32,54 +53,76 @@
     busy = false;
   }
 
+  // A sentence goes as soon as its answer is another one.
+  function changed(field: string) {
+    if (problem?.field === field) problem = null;
+  }
   const trouble = (field: string) => (problem?.field === field ? problem.detail : "");
 </script>
 
-<Sheet label="Take an order">
-  <form onsubmit={take} novalidate>
-    <h2>Take an order</h2>
-    <Field label="What is it called?" trouble={trouble("name")}>
-      <!-- svelte-ignore a11y_autofocus -->
-      <input bind:value={name} maxlength="200" autocomplete="off" autofocus />
-    </Field>
-    <Field label="For whom?" trouble={trouble("client")}>
-      <input bind:value={client} maxlength="300" autocomplete="off" />
-    </Field>
-    <div class="when">
-      <Field label="Hand-over">
-        <input type="date" bind:value={day} />
-      </Field>
-      <Field label="at">
-        <input type="time" bind:value={time} />
-      </Field>
-    </div>
-    {#if problem && !["name", "client"].includes(problem.field)}
-      <p class="trouble" role="alert">
-        {problem.field === "handOver" && (!day || !time)
-          ? "Say on which day and at what time it is handed over."
-          : problem.detail}
-      </p>
-    {/if}
-    <div class="row">
-      <Press type="submit" disabled={busy}>Take it</Press>
-      <Press plain onpress={onclose}>Not now</Press>
-    </div>
-  </form>
-</Sheet>
+<form onsubmit={take} novalidate>
+  <TextField
+    label="What is it called?"
+    longest={200}
+    value={name}
+    trouble={trouble("name")}
+    onchange={(text) => {
+      name = text;
+      changed("name");
+    }}
+  />
+  {#if !like}
+    <TextField
+      label="For whom?"
+      value={client}
+      trouble={trouble("client")}
+      onchange={(text) => {
+        client = text;
+        changed("client");
+      }}
+    />
+  {/if}
+  <div class="when">
+    <DayField
+      label="Handed over on"
+      {day}
+      trouble={trouble("handOver")}
+      onchange={(picked) => {
+        day = picked;
+        changed("handOver");
+      }}
+    />
+    <TimeField label="at" {time} onchange={(t) => (time = t)} />
+  </div>
+  {#if mind}<p class="mind">{mind}</p>{/if}
+  {#if problem && !["name", "client", "handOver"].includes(problem.field)}
+    <p class="trouble" role="alert">{problem.detail}</p>
+  {/if}
+  <div class="row">
+    <Press type="submit" disabled={busy}>{like ? "Copy it" : "Take it"}</Press>
+    <Press plain onpress={onclose}>Not now</Press>
+  </div>
+</form>
 
 <style>
   form {
     display: grid;
     gap: 12px;
+    min-height: 420px;
+    align-content: start;
   }
   .when {
     display: grid;
-    grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
+    grid-template-columns: minmax(0, 1.6fr) minmax(0, 1fr);
     gap: 8px;
   }
   .row {
     display: flex;
     gap: 8px;
+  }
+  .mind {
+    color: var(--brass);
+    font-size: 13px;
   }
   .trouble {
     color: var(--tomato);

@@ -1,21 +1,30 @@
 <script lang="ts">
-  import type { OrderView } from "../../api/types";
+  import type { WeekView } from "../../api/types";
   import Thumb from "../../marks/Thumb.svelte";
-  import { dayOf, plural, timeOf } from "../../units/format";
+  import Menu from "../../parts/Menu.svelte";
+  import { plural, timeOf } from "../../units/format";
 
   // An order as a tray of its own cookies: the more of a design, the more of it on the tray.
-  let { order, onremove }: { order: OrderView; onremove: () => void } = $props();
+  type Tray = WeekView["orders"][number];
+  let {
+    order,
+    oncopy,
+    onarchive,
+    onremove,
+  }: { order: Tray; oncopy: () => void; onarchive: () => void; onremove: () => void } = $props();
 
-  const PLACES = 8;
+  const PLACES = 6;
   const total = $derived(order.designs.reduce((n, d) => n + d.count, 0));
   const hexes = $derived(Object.fromEntries(order.details.palette.map((c) => [c.key, c.hex])));
   const laid = $derived.by(() => {
-    const room = Math.max(PLACES, order.designs.length);
-    return order.designs.flatMap((design) => {
-      const share = Math.round((design.count / Math.max(1, total)) * room);
-      const places = Math.max(1, Math.min(3, design.count, share));
-      return Array.from({ length: places }, (_, i) => ({ design, key: `${design.id}-${i}` }));
-    });
+    const room = Math.max(PLACES, Math.min(9, order.designs.length));
+    return order.designs
+      .flatMap((design) => {
+        const share = Math.round((design.count / Math.max(1, total)) * room);
+        const places = Math.max(1, Math.min(3, design.count, share));
+        return Array.from({ length: places }, (_, i) => ({ design, key: `${design.id}-${i}` }));
+      })
+      .slice(0, 9);
   });
 </script>
 
@@ -28,17 +37,22 @@
         <span class="soft">an empty tray</span>
       {/each}
     </span>
-    <span class="name"
-      >{order.details.name} · {dayOf(order.details.handOver).slice(0, 3)}
-      {timeOf(order.details.handOver)}</span
-    >
-    <span class="soft"
-      >{plural(total, "cookie")}{order.details.client && ` · ${order.details.client}`}</span
-    >
+    <span class="name" title={order.details.name}><bdi>{order.details.name}</bdi></span>
+    <span class="soft">
+      {timeOf(order.details.handOver)} · {plural(total, "cookie")}{#if order.details.client}
+        · <bdi>{order.details.client}</bdi>{/if}
+    </span>
   </a>
-  <button aria-label="Take {order.details.name} out of the week" title="Take out" onclick={onremove}
-    >×</button
-  >
+  <span class="acts">
+    <Menu
+      label="What to do with {order.details.name}"
+      acts={[
+        { word: "Copy as a new order", run: oncopy },
+        { word: "Put away (archive)", run: onarchive },
+        { word: "Remove", run: onremove },
+      ]}
+    />
+  </span>
 </article>
 
 <style>
@@ -47,29 +61,31 @@
     border: 2px solid var(--cobalt);
     border-radius: 14px;
     background: #f0f3f1;
+    min-width: 0;
   }
   a {
     display: flex;
     flex-direction: column;
-    padding: 12px;
+    padding: 8px 10px 10px;
     color: var(--ink);
     text-decoration: none;
     border-radius: 12px;
   }
   .tray {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 8px;
+    display: grid;
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+    gap: 6px;
     align-items: center;
-    min-height: 56px;
-    padding-bottom: 10px;
-    margin-bottom: 8px;
-    margin-right: 14px;
+    min-height: 48px;
+    padding: 30px 0 8px;
+    margin-bottom: 6px;
     border-bottom: 1px solid var(--line);
   }
+  .tray > .soft {
+    grid-column: 1 / -1;
+  }
   .place {
-    width: 42px;
-    height: 52px;
+    height: 40px;
     display: flex;
     align-items: center;
     justify-content: center;
@@ -83,23 +99,18 @@
     font-weight: 650;
     font-size: 16px;
     overflow-wrap: anywhere;
+    display: -webkit-box;
+    line-clamp: 3;
+    -webkit-line-clamp: 3;
+    -webkit-box-orient: vertical;
+    overflow: hidden;
   }
-  button {
+  .soft {
+    overflow-wrap: anywhere;
+  }
+  .acts {
     position: absolute;
-    top: 4px;
-    right: 4px;
-    width: 28px;
-    height: 28px;
-    border: 0;
-    border-radius: 50%;
-    background: none;
-    color: var(--soft);
-    font-size: 18px;
-    line-height: 1;
-    cursor: pointer;
-  }
-  button:hover {
-    background: var(--wash);
-    color: var(--ink);
+    top: 0;
+    right: 0;
   }
 </style>

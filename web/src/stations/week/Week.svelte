@@ -1,274 +1,289 @@
 <script lang="ts">
   import { onMount } from "svelte";
-  import { answered, api } from "../../api/client";
-  import type { OrderView, WeekView } from "../../api/types";
-  import { toast } from "../../desk/toast.svelte";
+  import { answered, api, Unreached } from "../../api/client";
+  import type { WeekView } from "../../api/types";
+  import { connection } from "../../desk/connection.svelte";
+  import { live } from "../../desk/live";
+  import { archiveOrder, removeOrder } from "../../desk/orders";
+  import { shop } from "../../desk/shop.svelte";
+  import Dialog from "../../parts/Dialog.svelte";
+  import { isShortcut } from "../../parts/keys";
+  import Months from "../../parts/Months.svelte";
   import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
-  import { dayOf, daysAfter, daysBetween, plural, timeOf } from "../../units/format";
+  import { dayOf, daysAfter, todayHere, weekOf } from "../../units/dates";
+  import { plural, timeOf } from "../../units/format";
+  import ShopFrame from "../ShopFrame.svelte";
+  import FirstOrder from "./FirstOrder.svelte";
   import NewOrder from "./NewOrder.svelte";
   import OrderTray from "./OrderTray.svelte";
+  import RemovedList from "./RemovedList.svelte";
 
+  type Tray = WeekView["orders"][number];
+
+  const DAYS = 7;
   let week = $state.raw<WeekView | null>(null);
+  let counts = $state.raw<Record<string, number>>({});
   let trouble = $state("");
-  let taking = $state(false);
+  // Without a day of its own the week is the one from today on.
+  let from = $state<string | null>(null);
+  let month = $state(todayHere().slice(0, 7));
+  let like = $state.raw<Tray | null>(null);
+  let taking: Dialog;
+  let removed: Dialog;
 
   async function look() {
     try {
-      week = await answered(api.GET("/api/week"));
+      const query = from ? { from } : {};
+      const [seven, days] = await Promise.all([
+        answered(api.GET("/api/week", { params: { query } })),
+        answered(api.GET("/api/week/months", { params: { query: { month } } })),
+        shop.open(),
+      ]);
+      week = seven;
+      counts = days;
       trouble = "";
+      connection.reached();
     } catch (e) {
-      trouble = (e as Error).message;
+      if (e instanceof Unreached) {
+        connection.away(e.message);
+        void connection.wait(1500).then(look);
+      } else trouble = (e as Error).message;
     }
   }
-  onMount(() => void look());
 
-  const DAYS = 7;
-  const days = $derived.by(() => {
-    if (!week) return [];
-    const { today, orders } = week;
-    return Array.from({ length: DAYS }, (_, i) => {
-      const iso = daysAfter(today, i);
-      return { iso, orders: orders.filter((o) => o.details.handOver.startsWith(iso)) };
+  onMount(() => {
+    void look();
+    let soon: ReturnType<typeof setTimeout> | undefined;
+    const stop = live.listen(() => {
+      clearTimeout(soon);
+      soon = setTimeout(() => void look(), 150);
     });
+    return () => {
+      clearTimeout(soon);
+      stop();
+    };
   });
-  const ahead = (order: OrderView) => daysBetween(week?.today ?? "", order.details.handOver);
-  const soon = $derived(week?.orders.filter((o) => ahead(o) >= 0 && ahead(o) < DAYS) ?? []);
-  const later = $derived(week?.orders.filter((o) => ahead(o) >= DAYS) ?? []);
-  const over = $derived(week?.orders.filter((o) => ahead(o) < 0).reverse() ?? []);
-  const next = $derived(week?.orders.find((o) => ahead(o) >= 0));
 
-  const cookies = (order: OrderView) => order.designs.reduce((n, d) => n + d.count, 0);
+  const days = $derived(
+    Array.from({ length: DAYS }, (_, i) => {
+      const iso = daysAfter(week?.from ?? todayHere(), i);
+      return {
+        iso,
+        orders: (week?.orders ?? []).filter((o) => o.details.handOver.startsWith(iso)),
+      };
+    }),
+  );
+  const cookies = $derived(
+    (week?.orders ?? []).reduce((n, o) => n + o.designs.reduce((m, d) => m + d.count, 0), 0),
+  );
 
-  async function remove(order: OrderView) {
-    const path = { order: order.id };
-    try {
-      await answered(api.DELETE("/api/orders/{order}", { params: { path } }));
-    } catch (e) {
-      toast.say((e as Error).message);
-      return;
-    }
-    await look();
-    toast.say(`${order.details.name} is taken out of the week.`, {
-      word: "Put it back",
-      run: () =>
-        void answered(api.POST("/api/orders/{order}/restore", { params: { path } })).then(look),
-    });
+  function go(to: string | null) {
+    from = to;
+    month = (to ?? todayHere()).slice(0, 7);
+    void look();
+  }
+
+  function take(order: Tray | null = null) {
+    like = order;
+    taking.show();
   }
 
   function pressed(event: KeyboardEvent) {
-    const target = event.target as HTMLElement;
-    if (
-      event.key === "n" &&
-      !event.ctrlKey &&
-      !event.metaKey &&
-      !/INPUT|SELECT/.test(target.tagName)
-    ) {
+    if (isShortcut(event, "n")) {
       event.preventDefault();
-      taking = true;
+      take();
     }
   }
 </script>
 
-<svelte:head><title>The week: Kind Thimble</title></svelte:head>
 <svelte:window onkeydown={pressed} />
 
-<div class="page">
-  <header>
-    <div>
-      <h1>The week</h1>
-      <p class="soft summary">
-        {#if week}
-          {plural(week.orders.length - over.length, "order")} ahead · {plural(
-            soon.reduce((n, o) => n + cookies(o), 0),
-            "cookie",
-          )} in the next seven days
-        {/if}
-      </p>
-    </div>
-    <Press key="n" onpress={() => (taking = true)}>Take an order</Press>
-  </header>
+<Dialog bind:this={taking} title={like ? `Like ${like.details.name}` : "Take an order"}>
+  <NewOrder
+    free={week?.free ?? daysAfter(todayHere(), 7)}
+    like={like ? { id: like.id, name: like.details.name, client: like.details.client } : undefined}
+    onclose={() => taking.close()}
+  />
+</Dialog>
+<Dialog bind:this={removed} title="Removed in the last thirty days">
+  <RemovedList onchange={() => void look()} />
+</Dialog>
 
+<ShopFrame title="The week">
   {#if trouble}<p role="alert" class="trouble">{trouble}</p>{/if}
-
   <div class="body">
     <main>
-      <Sheet label="The next seven days">
-        {#if week && week.orders.length === 0}
-          <div class="empty">
-            <h2>Nothing promised yet</h2>
-            <p>Take an order: a name, a day and a time. The cookies come after that.</p>
-            <Press onpress={() => (taking = true)}>Take the first order</Press>
-          </div>
+      <Sheet label="Seven days">
+        {#if week?.untouched}
+          <FirstOrder ontake={() => take()} ontaken={() => void look()} />
         {:else}
-          <div class="days">
-            {#each days as day, i (day.iso)}
-              <h2 class="day" class:today={i === 0} style:grid-column={i + 1}>
-                {dayOf(day.iso)}
-                <span class="soft"
-                  >{day.orders.length === 0
-                    ? i === 0
-                      ? "today"
-                      : ""
-                    : plural(day.orders.length, "hand-over")}</span
-                >
-              </h2>
-              <span class="rule" class:today={i === 0} style:grid-column={i + 1} aria-hidden="true"
-              ></span>
-            {/each}
-            <ol class="trays">
-              {#each soon as order (order.id)}
-                <li style:grid-column="{Math.max(1, ahead(order))} / span 2">
-                  <OrderTray {order} onremove={() => remove(order)} />
-                </li>
-              {/each}
-            </ol>
+          <div class="head">
+            <p class="soft">
+              {#if week}
+                {plural(week.orders.length, "order")}, {plural(cookies, "cookie")} in these seven days
+              {/if}
+            </p>
+            <span class="ways">
+              <button
+                aria-label="Seven days earlier"
+                onclick={() => go(daysAfter(week?.from ?? todayHere(), -DAYS))}>‹</button
+              >
+              <button disabled={from === null} onclick={() => go(null)}>from today</button>
+              <button
+                aria-label="Seven days later"
+                onclick={() => go(daysAfter(week?.from ?? todayHere(), DAYS))}>›</button
+              >
+            </span>
           </div>
+          <ol class="days">
+            {#each days as day (day.iso)}
+              <li class:today={day.iso === week?.today} class:none={day.orders.length === 0}>
+                <h2>
+                  {dayOf(day.iso)}
+                  {#if day.iso === week?.today}<span class="soft">today</span>{/if}
+                </h2>
+                {#each day.orders as order (order.id)}
+                  <OrderTray
+                    {order}
+                    oncopy={() => take(order)}
+                    onarchive={() =>
+                      void archiveOrder(order.id, order.details.name, true, () => void look())}
+                    onremove={() =>
+                      void removeOrder(order.id, order.details.name, () => void look())}
+                  />
+                {/each}
+              </li>
+            {/each}
+          </ol>
+          {#if week && week.orders.length === 0}
+            <p class="nothing">Nothing promised in these seven days.</p>
+          {/if}
         {/if}
       </Sheet>
     </main>
     <aside>
-      {#if taking}
-        <NewOrder today={week?.today ?? ""} onclose={() => (taking = false)} />
+      {#if week && !week.untouched}
+        <Press key="n" label="Take an order" onpress={() => take()}>Take an order</Press>
       {/if}
-      {#if next}
+      {#if week?.next}
         <Sheet label="Next hand-over">
-          <p class="soft">next hand-over</p>
-          <h2>{dayOf(next.details.handOver)}, {timeOf(next.details.handOver)}</h2>
-          <p class="soft gap">{next.details.name} · {plural(cookies(next), "cookie")}</p>
-          <a class="open" href="/orders/{next.id}">Open it</a>
+          <p class="soft">next hand-over, of {week.ahead} ahead</p>
+          <h2>{dayOf(week.next.handOver)}, {timeOf(week.next.handOver)}</h2>
+          <p class="gap">
+            <a href="/orders/{week.next.id}"><bdi>{week.next.name}</bdi></a>
+            <span class="soft">{plural(week.next.cookies, "cookie")}</span>
+          </p>
         </Sheet>
       {/if}
-      {#each [{ title: "Later", orders: later }, { title: "Handed over", orders: over }] as pile (pile.title)}
-        {#if pile.orders.length > 0}
-          <Sheet label={pile.title}>
-            <h2 class="pile">{pile.title}</h2>
-            <ul>
-              {#each pile.orders as order (order.id)}
-                <li>
-                  <a href="/orders/{order.id}">{order.details.name}</a>
-                  <span class="soft">{dayOf(order.details.handOver)} · {cookies(order)}</span>
-                </li>
-              {/each}
-            </ul>
-          </Sheet>
-        {/if}
-      {/each}
-      <p class="soft foot"><a href="/shop">The shop's own numbers</a> · keys: <kbd>?</kbd></p>
+      <Sheet label="Months">
+        <Months
+          {month}
+          today={week?.today ?? todayHere()}
+          chosen={from ?? ""}
+          {counts}
+          onpick={(day) => go(weekOf(day))}
+          onmonth={(m) => {
+            month = m;
+            void look();
+          }}
+        />
+      </Sheet>
+      <p class="foot">
+        <button onclick={() => removed.show()}>What was removed</button>
+        <span class="soft">keys: <kbd>?</kbd></span>
+      </p>
     </aside>
   </div>
-</div>
+</ShopFrame>
 
 <style>
-  .summary {
-    min-height: 1.5em;
-  }
-  .page {
-    padding: 14px 24px 20px;
-    max-width: 1500px;
-    margin: 0 auto;
-  }
-  header {
-    display: flex;
-    justify-content: space-between;
-    align-items: center;
-    margin-bottom: 12px;
-  }
-  h1 {
-    font-size: 30px;
-  }
   .body {
     display: grid;
-    grid-template-columns: minmax(0, 1fr) 300px;
+    grid-template-columns: minmax(0, 1fr) 310px;
     gap: 16px;
     align-items: start;
   }
   aside {
     display: flex;
     flex-direction: column;
-    gap: 16px;
+    gap: 14px;
+  }
+  .head {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    align-items: center;
+    min-height: 44px;
+  }
+  .ways button,
+  .foot button {
+    min-width: 44px;
+    min-height: 44px;
+    border: 0;
+    border-radius: 999px;
+    background: none;
+    color: var(--cobalt);
+    font-size: 16px;
+    cursor: pointer;
+  }
+  .ways button:disabled {
+    color: var(--soft);
+    cursor: default;
+  }
+  .ways button:hover:not(:disabled) {
+    background: var(--wash);
   }
   .days {
     display: grid;
     grid-template-columns: repeat(7, minmax(0, 1fr));
-    grid-template-rows: auto 1fr;
-    min-height: 560px;
+    min-height: 480px;
+    margin: 0;
+    padding: 0;
+    list-style: none;
   }
-  .pile {
-    font-size: 17px;
+  .days li {
+    display: grid;
+    gap: 10px;
+    align-content: start;
+    padding: 6px 5px 10px;
+    border-left: 1px solid var(--line);
+    min-width: 0;
   }
-  .day {
-    font-size: 17px;
-    grid-row: 1;
-    padding: 6px 10px;
-    border-radius: 10px 10px 0 0;
-    min-height: 48px;
+  .days li:first-child {
+    border-left: 0;
   }
-  .day .soft {
+  .days .today {
+    background: #f3eee6;
+    border-radius: 10px;
+  }
+  .days h2 {
+    font-size: 15px;
+    min-height: 40px;
+  }
+  .days h2 .soft {
     display: block;
     font: 400 12px var(--text);
   }
-  .rule {
-    grid-row: 2;
-    border-left: 1px solid var(--line);
-  }
-  .rule.today {
-    border: 0;
-    border-radius: 0 0 10px 10px;
-  }
-  .today {
-    background: #f3eee6;
-  }
-  .trays {
-    grid-row: 2;
-    grid-column: 1 / -1;
-    display: grid;
-    grid-template-columns: subgrid;
-    grid-auto-flow: dense;
-    align-content: start;
-    gap: 14px 0;
-    margin: 0;
-    padding: 8px 0;
-    list-style: none;
-  }
-  .trays li {
-    padding: 0 4px;
-    min-width: 0;
-  }
-  .open {
-    display: inline-block;
-    margin-top: 10px;
-    font-weight: 600;
-  }
   .gap {
     margin-top: 4px;
+    overflow-wrap: anywhere;
   }
-  ul {
-    margin: 8px 0 0;
-    padding: 0;
-    list-style: none;
-    display: grid;
-    gap: 6px;
+  .nothing {
+    padding: 10px;
   }
-  ul li {
+  .foot {
     display: flex;
     justify-content: space-between;
-    gap: 8px;
+    align-items: center;
   }
-  .empty {
-    display: grid;
-    gap: 12px;
-    justify-items: start;
-    padding: 40px 20px;
-    min-height: 360px;
-    align-content: center;
+  .foot button {
+    text-decoration: underline;
+    font-size: 15px;
   }
   .trouble {
     color: var(--tomato);
     margin-bottom: 10px;
-  }
-  .foot {
-    padding: 0 4px;
   }
   kbd {
     font: inherit;
@@ -278,29 +293,21 @@
     .body {
       grid-template-columns: minmax(0, 1fr);
     }
-    aside {
-      order: -1;
-    }
   }
-  @media (max-width: 700px) {
+  @media (max-width: 900px) {
     .days {
-      display: block;
+      grid-template-columns: minmax(0, 1fr);
       min-height: 0;
     }
-    .day,
-    .rule {
-      display: none;
+    .days li {
+      border-left: 0;
+      border-top: 1px solid var(--line);
     }
-    .trays {
-      grid-template-columns: minmax(0, 1fr);
+    .days li.none {
+      padding: 2px 5px;
     }
-    .trays li {
-      grid-column: 1 !important;
-    }
-  }
-  @media (max-width: 560px) {
-    .page {
-      padding: 12px;
+    .days h2 {
+      min-height: 0;
     }
   }
 </style>

@@ -1,11 +1,14 @@
 <script lang="ts">
   import { answered, api } from "../../../api/client";
-  import { desk } from "../../../desk/order.svelte";
+  import { reference } from "../../../desk/catalogue.svelte";
+  import { theDesk } from "../../../desk/order.svelte";
   import { toast } from "../../../desk/toast.svelte";
   import { plural } from "../../../units/format";
 
+  const desk = theDesk();
+
   // A palette goes out as a file, and comes in from one: colours of a name that is there already change their look.
-  const MOST_COLOURS = 40;
+  const most = $derived(reference.catalogue?.most.colours ?? 0);
   let trouble = $state("");
   const here = $derived(`/api/orders/${desk.id}/palette`);
 
@@ -22,7 +25,7 @@
           const same = d.palette.find((c) => c.name.toLowerCase() === name.toLowerCase());
           if (same) {
             same.hex = hex;
-          } else if (d.palette.length >= MOST_COLOURS) {
+          } else if (d.palette.length >= most) {
             left++;
           } else {
             d.palette.push({
@@ -39,7 +42,7 @@
       });
       trouble = "";
       toast.say(
-        `${plural(read.colours.length, "colour")} read: ${added} new, ${read.colours.length - added - left} of a name that was there${left > 0 ? `; ${left} left out, since a palette has at most ${MOST_COLOURS}` : ""}.`,
+        `${plural(read.colours.length, "colour")} read: ${added} new, ${read.colours.length - added - left} of a name that was there${left > 0 ? `; ${left} left out, since a palette has at most ${most}` : ""}.`,
       );
     } catch (e) {
       trouble = (e as Error).message;

@@ -2,8 +2,10 @@
   import { onMount } from "svelte";
   import { answered, api } from "../../../api/client";
   import type { PastColour } from "../../../api/types";
-  import { desk } from "../../../desk/order.svelte";
+  import { theDesk } from "../../../desk/order.svelte";
   import BowlDisc from "../../../marks/BowlDisc.svelte";
+
+  const desk = theDesk();
 
   // Bowls of earlier orders, and of those to come.
   let { onpick }: { onpick: (hex: string, name: string) => void } = $props();

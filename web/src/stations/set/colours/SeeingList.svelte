@@ -1,7 +1,10 @@
 <script lang="ts">
   import { answered, api } from "../../../api/client";
   import type { SeeingView } from "../../../api/types";
-  import { desk } from "../../../desk/order.svelte";
+  import { theDesk } from "../../../desk/order.svelte";
+  import { fixed } from "../../../units/format";
+
+  const desk = theDesk();
 
   // Whether the designs can be seen by eyes that see colours less well, and whether writing stands out.
   let list = $state.raw<SeeingView[] | null>(null);
@@ -70,7 +73,7 @@
           <span>
             <strong>{design.name}</strong>: writing in {desk.colourName(writing.colour)} on {desk.colourName(
               writing.ground,
-            )} has a contrast of {writing.ratio.toFixed(1)} to 1{writing.faint
+            )} has a contrast of {fixed(writing.ratio, 1)} to 1{writing.faint
               ? ": too faint to read from a step away, 3 to 1 is the least. Take a darker or a lighter one."
               : ", enough to read."}
           </span>

@@ -29,6 +29,6 @@ final class Hands {
 
     /** Waits until all that was typed is stored. */
     static void saved(Page page) {
-        assertThat(page.locator("header .when")).containsText("saved ·");
+        assertThat(page.locator(".saved-state")).hasText("saved");
     }
 }

@@ -65,7 +65,7 @@ class PaintTimesTest {
                          "cutter": {"shape": {"kind": "round"}, "across": "WIDTH", "sizeMm": 120}, "moves": [%s]}}
                         """.formatted(moves))
                 .body()
-                .at("/design/id")
+                .at("/designs/0/id")
                 .asLong();
         time("Cookie: size of a design of 199 moves", "/orders/1/cookie/" + large, "size", "main svg path");
     }

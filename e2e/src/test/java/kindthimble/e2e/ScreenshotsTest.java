@@ -77,7 +77,7 @@ class ScreenshotsTest {
         take("shop-numbers", "/shop#drying", 1280, 800, page -> {
             page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(Pattern.compile("^half dry")))
                     .fill("45");
-            page.getByText("saved; every order follows").waitFor();
+            Hands.saved(page);
         });
     }
 

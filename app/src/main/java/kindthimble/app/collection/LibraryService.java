@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import kindthimble.app.cookie.CookieService;
 import kindthimble.app.cookie.CookieView;
@@ -87,24 +88,23 @@ class LibraryService {
         return view(designs.saveAndFlush(new LibraryDesignEntity(cast, roles)), Map.of());
     }
 
-    /** Puts a design of the library on the tray of an order. */
+    /** Puts a design of the library on the tray of an order, as one step of its history. */
     LibraryController.Taken take(long id, LibraryController.Wanted wanted) {
         LibraryDesignEntity design = stored(id);
+        String gesture = "take " + UUID.randomUUID();
         Map<String, String> colours = new HashMap<>(wanted.colours() == null ? Map.of() : wanted.colours());
         for (LibraryDesign.KeptColour role : design.roles()) {
             if (colours.get(role.role()) == null || colours.get(role.role()).isBlank()) {
-                colours.put(role.role(), bring(role, wanted.order()));
+                colours.put(role.role(), bring(role, wanted.order(), gesture));
             }
         }
-        long added = orders.addDesign(
-                        wanted.order(), wanted.count(), design.document().recoloured(colours::get))
-                .design()
-                .id();
-        return new LibraryController.Taken(added, orders.order(wanted.order()));
+        OrderView with = orders.addDesign(
+                wanted.order(), wanted.count(), design.document().recoloured(colours::get), gesture);
+        return new LibraryController.Taken(with.designs().get(0).id(), orders.order(wanted.order()));
     }
 
     /** The key of a role's own colour in an order, added to its palette when no colour is called so. */
-    private String bring(LibraryDesign.KeptColour role, long orderId) {
+    private String bring(LibraryDesign.KeptColour role, long orderId, String gesture) {
         List<PaletteColour> palette = orders.order(orderId).details().palette();
         return palette.stream()
                 .filter(colour -> colour.name().equalsIgnoreCase(role.name()))
@@ -112,7 +112,7 @@ class LibraryService {
                 .findFirst()
                 .orElseGet(() -> {
                     List<PaletteColour> more = orders.addColours(
-                                    orderId, List.of(new PaletteColour(null, role.name(), role.hex())))
+                                    orderId, List.of(new PaletteColour(null, role.name(), role.hex())), gesture)
                             .details()
                             .palette();
                     return more.get(more.size() - 1).key();

@@ -1,12 +1,12 @@
 package kindthimble.app.colours;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import kindthimble.app.cookie.CookieService;
 import kindthimble.app.exchange.PaletteFiles;
+import kindthimble.app.order.AllOrders;
 import kindthimble.app.order.Kept;
 import kindthimble.app.order.OrderDetails;
 import kindthimble.app.order.Orders;
@@ -26,13 +26,16 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 class ColourService {
     private static final int MOST_PAST = 200;
+    private static final int LATEST = 100;
 
     private final Orders orders;
+    private final AllOrders all;
     private final Planner planner;
     private final CookieService cookies;
 
-    ColourService(Orders orders, Planner planner, CookieService cookies) {
+    ColourService(Orders orders, AllOrders all, Planner planner, CookieService cookies) {
         this.orders = orders;
+        this.all = all;
         this.planner = planner;
         this.cookies = cookies;
     }
@@ -77,8 +80,7 @@ class ColourService {
 
     /** Colours of all orders, the latest hand-over first; each name and colour once. */
     List<PastColour> past() {
-        List<Kept> latest = new ArrayList<>(orders.all());
-        Collections.reverse(latest);
+        List<Kept> latest = all.latest(LATEST);
         Set<String> told = new HashSet<>();
         List<PastColour> past = new ArrayList<>();
         for (Kept order : latest) {

@@ -1,23 +1,14 @@
 package kindthimble.app.demo;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.time.Clock;
-import java.time.DayOfWeek;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
-import java.time.LocalTime;
-import java.time.temporal.TemporalAdjusters;
 import java.util.List;
 import java.util.Locale;
-import kindthimble.app.desk.DeskService;
-import kindthimble.app.desk.OrderView;
-import kindthimble.app.order.OrderDetails;
+import kindthimble.app.history.History;
 import kindthimble.app.order.Orders;
+import kindthimble.app.order.Together;
 import kindthimble.app.shelf.ShelfService;
 import kindthimble.app.tint.GelService;
-import kindthimble.core.design.Design;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.kitchen.HouseRecipes;
@@ -25,11 +16,9 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
-import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Puts the demo orders into a database that has never had an order. They go the same way as any order. */
 @Component
@@ -41,64 +30,47 @@ class DemoData implements SmartInitializingSingleton {
     private static final double FULL_BOTTLE_DROPS = 350;
 
     private final Orders orders;
-    private final DeskService desk;
+    private final Together together;
+    private final DemoOrders demo;
     private final ShelfService shelf;
     private final GelService gels;
-    private final JsonMapper json;
+    private final History history;
     private final Clock clock;
     private final TransactionTemplate transactions;
 
     DemoData(
             Orders orders,
-            DeskService desk,
+            Together together,
+            DemoOrders demo,
             ShelfService shelf,
             GelService gels,
-            JsonMapper json,
+            History history,
             Clock clock,
             PlatformTransactionManager transactions) {
         this.orders = orders;
-        this.desk = desk;
+        this.together = together;
+        this.demo = demo;
         this.shelf = shelf;
         this.gels = gels;
-        this.json = json;
+        this.history = history;
         this.clock = clock;
         this.transactions = new TransactionTemplate(transactions);
     }
-
-    /**
-     * An order whose hand-over moves with today's date.
-     *
-     * @param weekday of the hand-over
-     * @param daysAhead at least so many days from today
-     * @param time of the hand-over
-     * @param details without a hand-over
-     * @param designs what is on the tray
-     */
-    record DemoOrder(
-            DayOfWeek weekday, int daysAhead, LocalTime time, OrderDetails details, List<DemoDesign> designs) {}
-
-    record DemoDesign(int count, Design document) {}
 
     /** Before the first request is answered, and all of it or nothing. */
     @Override
     public void afterSingletonsInstantiated() {
         transactions.executeWithoutResult(transaction -> {
             if (orders.isUntouched()) {
-                List<Long> taken = ORDERS.stream().map(name -> take(read(name))).toList();
-                taken.subList(1, taken.size()).forEach(other -> orders.mixTogether(taken.get(0), other));
+                List<Long> taken = ORDERS.stream().map(demo::take).toList();
+                taken.subList(1, taken.size()).forEach(other -> together.mixTogether(taken.get(0), other));
                 stockTheShelf();
                 fillTheGels();
+                // What came with the shop is nothing that she has done.
+                history.forgetAll();
                 LOG.info("Demo orders are in");
             }
         });
-    }
-
-    private DemoOrder read(String name) {
-        try (InputStream file = new ClassPathResource("demo/" + name + ".json").getInputStream()) {
-            return json.readValue(file, DemoOrder.class);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
     }
 
     /** Sugar for most of it, packaging, and a jar of white that was left over. */
@@ -143,14 +115,4 @@ class DemoData implements SmartInitializingSingleton {
     }
 
     private record GelKept(String name, double dropsLeft, double price) {}
-
-    private long take(DemoOrder demo) {
-        LocalDateTime handOver = LocalDate.now(clock)
-                .plusDays(demo.daysAhead())
-                .with(TemporalAdjusters.nextOrSame(demo.weekday()))
-                .atTime(demo.time());
-        OrderView order = desk.take(demo.details().at(handOver));
-        demo.designs().forEach(design -> desk.addDesign(order.id(), design.count(), design.document()));
-        return order.id();
-    }
 }

@@ -8,7 +8,6 @@ import kindthimble.core.design.Design;
  * A design of an order.
  *
  * @param id its number
- * @param version to be sent back with a change
  * @param count how many are handed over
  * @param document the design
  * @param cookie the design measured; null when it can't be
@@ -16,7 +15,6 @@ import kindthimble.core.design.Design;
  */
 public record DesignView(
         long id,
-        int version,
         int count,
         Design document,
         @Nullable CookieView cookie,

@@ -1,7 +1,15 @@
 package kindthimble.app.desk;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import kindthimble.app.cookie.CookieService;
+import kindthimble.app.history.Edit;
+import kindthimble.app.history.History;
+import kindthimble.app.history.Patch;
+import kindthimble.app.history.Steps;
+import kindthimble.app.live.ShopRevision;
 import kindthimble.app.order.Kept;
 import kindthimble.app.order.OrderDetails;
 import kindthimble.app.order.Orders;
@@ -13,30 +21,63 @@ import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.words.Refused;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
 
-/** Orders with all that follows from them. Nothing is stored that can't be measured. */
+/** Orders with all that follows from them, and their history. Nothing is stored that can't be measured. */
 @Service
 @Transactional
 public class DeskService {
     private final Orders orders;
     private final Planner planner;
     private final CookieService cookies;
+    private final OrderChanges changes;
+    private final Said said;
+    private final History history;
+    private final ShopRevision shop;
+    private final JsonMapper json;
 
-    DeskService(Orders orders, Planner planner, CookieService cookies) {
+    DeskService(
+            Orders orders,
+            Planner planner,
+            CookieService cookies,
+            OrderChanges changes,
+            Said said,
+            History history,
+            ShopRevision shop,
+            JsonMapper json) {
         this.orders = orders;
         this.planner = planner;
         this.cookies = cookies;
-    }
-
-    /** All orders that are not removed, by hand-over. */
-    @Transactional(readOnly = true)
-    public List<OrderView> all() {
-        return orders.all().stream().map(this::view).toList();
+        this.changes = changes;
+        this.said = said;
+        this.history = history;
+        this.shop = shop;
+        this.json = json;
     }
 
     @Transactional(readOnly = true)
     public OrderView order(long id) {
-        return view(orders.order(id));
+        return whole(orders.order(id));
+    }
+
+    /** Several orders with the pictures of their designs; the database is asked no more for many than for one. */
+    @Transactional(readOnly = true)
+    public Map<Kept, List<DesignView>> pictured(List<Kept> several) {
+        Planner.Kitchens kitchens = planner.kitchens();
+        Map<Kept, List<DesignView>> pictured = new LinkedHashMap<>();
+        several.forEach(order -> pictured.put(order, pictures(order, kitchens)));
+        return pictured;
+    }
+
+    private List<DesignView> pictures(Kept order, Planner.Kitchens kitchens) {
+        try {
+            Kitchen kitchen = kitchens.of(order.details());
+            return order.designs().stream().map(design -> view(design, kitchen)).toList();
+        } catch (Refused lacks) {
+            return order.designs().stream()
+                    .map(design -> unmeasured(design, lacks))
+                    .toList();
+        }
     }
 
     /** An order with every design measured anew, as after a change to each; for {@code app/rehearsal}. Stores nothing. */
@@ -45,116 +86,163 @@ public class DeskService {
         Kept order = orders.order(id);
         Kitchen kitchen = planner.kitchen(order.details());
         order.designs().forEach(design -> cookies.measureUnseen(design.document(), kitchen, nth));
-        return view(order);
+        return whole(order);
     }
 
     public OrderView take(OrderDetails details) {
-        return view(orders.take(details));
+        return whole(orders.take(details));
     }
 
     /**
-     * @throws Refused when a field is wrong, or there is no such base
+     * Stores what a page has changed of the details and the designs.
+     *
+     * @return the order with the designs that look different now
+     * @throws Refused naming the place that is wrong; nothing is stored then
      */
-    OrderView change(long id, int version, OrderDetails wanted) {
-        Kept changed = orders.change(id, version, wanted);
-        planner.recipe(changed.details());
-        return view(changed);
+    OrderView change(long id, Patch patch) {
+        patch.check();
+        List<Edit> edits = changes.put(orders.forChange(id, patch.revision()), patch.edits());
+        history.keep(id, patch.gesture(), edits);
+        Kept order = orders.order(id);
+        return view(order, OrderChanges.touched(order, edits));
     }
 
     OrderView restore(long id) {
-        return view(orders.restore(id));
+        return whole(orders.restore(id));
     }
 
     /**
+     * @return the order with the new design
      * @throws Refused when the design can't be measured with the shop's numbers
      */
-    public SavedDesign addDesign(long orderId, int count, Design document) {
-        Kept order = orders.order(orderId);
+    public OrderView addDesign(long orderId, int count, Design document) {
+        return addDesign(orderId, count, document, null);
+    }
+
+    /**
+     * @param gesture joins it with what is done beside it to one step of the history; null for a step of its own
+     */
+    public OrderView addDesign(long orderId, int count, Design document, String gesture) {
+        Kept order = orders.forChange(orderId);
         Orders.checkNew(order, count, document);
-        measure(order, document);
-        return saved(orderId, orders.addDesign(orderId, count, document));
-    }
-
-    SavedDesign changeDesign(long orderId, long designId, int version, int count, Design document) {
-        Kept order = orders.order(orderId);
-        orders.needFresh(orderId, designId, version);
-        Orders.check(order, count, document);
-        measure(order, document);
-        orders.changeDesign(orderId, designId, version, count, document);
-        return saved(orderId, designId);
-    }
-
-    SavedDesign restoreDesign(long orderId, long designId) {
-        orders.restoreDesign(orderId, designId);
-        return saved(orderId, designId);
-    }
-
-    OrderView reorderDesigns(long orderId, List<Long> ids) {
-        return view(orders.reorderDesigns(orderId, ids));
-    }
-
-    /** The order with more colours in its palette; what is new gets its key. */
-    public OrderView addColours(long orderId, List<PaletteColour> more) {
-        return view(orders.addColours(orderId, more));
-    }
-
-    private void measure(Kept order, Design document) {
         try {
             cookies.measure(document, planner.kitchen(order.details()));
         } catch (Refused refused) {
             throw refused.inside("document");
         }
+        long id = orders.addDesign(orderId, count, document);
+        history.keep(orderId, gesture, List.of(Edit.flag(removed(id), false)));
+        return with(orderId, id);
     }
 
-    private OrderView view(Kept order) {
+    OrderView removeDesign(long orderId, long designId) {
+        orders.setRemoved(orderId, designId, true);
+        history.keep(orderId, null, List.of(Edit.flag(removed(designId), true)));
+        return view(orders.order(orderId), List.of());
+    }
+
+    OrderView restoreDesign(long orderId, long designId) {
+        orders.setRemoved(orderId, designId, false);
+        history.keep(orderId, null, List.of(Edit.flag(removed(designId), false)));
+        return with(orderId, designId);
+    }
+
+    OrderView reorderDesigns(long orderId, List<Long> ids) {
+        List<Long> before = tray(orders.forChange(orderId));
+        Kept order = orders.reorderDesigns(orderId, ids);
+        if (!before.equals(ids)) {
+            history.keep(
+                    orderId, null, List.of(new Edit("/tray", json.valueToTree(before), json.valueToTree(tray(order)))));
+        }
+        return view(order, List.of());
+    }
+
+    /** The order with more colours in its palette; what is new gets its key. */
+    public OrderView addColours(long orderId, List<PaletteColour> more, String gesture) {
+        Kept before = orders.forChange(orderId);
+        Kept after = orders.addColours(orderId, more);
+        history.keep(
+                orderId,
+                gesture,
+                List.of(new Edit(
+                        "/details/palette",
+                        json.valueToTree(before.details().palette()),
+                        json.valueToTree(after.details().palette()))));
+        return whole(after);
+    }
+
+    /** Takes the last step of the order's history back. */
+    Undone undo(long id) {
+        Kept before = orders.forChange(id);
+        return done("undone: ", before, history.undo(id));
+    }
+
+    /** Does the step again that was undone last. */
+    Undone redo(long id) {
+        Kept before = orders.forChange(id);
+        return done("done again: ", before, history.redo(id));
+    }
+
+    private Undone done(String what, Kept before, List<Edit> edits) {
+        String sentence = said.of(edits, before);
+        changes.put(before.id(), edits);
+        Kept order = orders.order(before.id());
+        return new Undone(what + sentence, Said.design(edits), edits.get(0).path(), whole(order));
+    }
+
+    private static String removed(long design) {
+        return "/designs/" + design + "/removed";
+    }
+
+    private OrderView with(long orderId, long designId) {
+        Kept order = orders.order(orderId);
+        return view(
+                order,
+                order.designs().stream()
+                        .filter(design -> design.id() == designId)
+                        .toList());
+    }
+
+    private OrderView whole(Kept order) {
+        return view(order, order.designs());
+    }
+
+    private OrderView view(Kept order, List<Kept.KeptDesign> shown) {
+        List<DesignView> designs;
+        PlanView plan;
         try {
             Kitchen kitchen = planner.kitchen(order.details());
-            return new OrderView(
-                    order.id(),
-                    order.version(),
-                    order.details(),
-                    order.designs().stream()
-                            .map(design -> view(design, kitchen))
-                            .toList(),
-                    planner.view(order));
+            designs = shown.stream().map(design -> view(design, kitchen)).toList();
+            plan = planner.view(order);
         } catch (Refused lacks) {
             // Its base is gone: the order says so, and stays open for another one.
-            return new OrderView(
-                    order.id(),
-                    order.version(),
-                    order.details(),
-                    order.designs().stream()
-                            .map(design -> unmeasured(design, lacks))
-                            .toList(),
-                    new PlanView(null, lacks.getMessage(), null));
+            designs = shown.stream().map(design -> unmeasured(design, lacks)).toList();
+            plan = new PlanView(null, lacks.getMessage(), null);
         }
+        return new OrderView(
+                order.id(), order.revision(), shop.now(), order.details(), tray(order), designs, plan, steps(order));
+    }
+
+    private Steps steps(Kept order) {
+        Optional<String> undo = history.toUndo(order.id()).map(edits -> said.of(edits, order));
+        Optional<String> redo = history.toRedo(order.id()).map(edits -> said.of(edits, order));
+        return new Steps(undo.orElse(null), redo.orElse(null));
+    }
+
+    private static List<Long> tray(Kept order) {
+        return order.designs().stream().map(Kept.KeptDesign::id).toList();
     }
 
     private DesignView view(Kept.KeptDesign design, Kitchen kitchen) {
         try {
             return new DesignView(
-                    design.id(),
-                    design.version(),
-                    design.count(),
-                    design.document(),
-                    cookies.view(design.document(), kitchen),
-                    null);
+                    design.id(), design.count(), design.document(), cookies.view(design.document(), kitchen), null);
         } catch (Refused refused) {
             return unmeasured(design, refused);
         }
     }
 
     private static DesignView unmeasured(Kept.KeptDesign design, Refused why) {
-        return new DesignView(design.id(), design.version(), design.count(), design.document(), null, why.getMessage());
-    }
-
-    private SavedDesign saved(long orderId, long designId) {
-        OrderView view = view(orders.order(orderId));
-        return new SavedDesign(
-                view.designs().stream()
-                        .filter(stored -> stored.id() == designId)
-                        .findFirst()
-                        .orElseThrow(),
-                view.plan());
+        return new DesignView(design.id(), design.count(), design.document(), null, why.getMessage());
     }
 }

@@ -1,6 +1,9 @@
 package kindthimble.app.desk;
 
+import java.time.LocalDateTime;
 import java.util.List;
+import kindthimble.app.history.Patch;
+import kindthimble.app.order.AllOrders;
 import kindthimble.app.order.OrderDetails;
 import kindthimble.app.order.Orders;
 import kindthimble.app.plan.Planner;
@@ -10,6 +13,7 @@ import kindthimble.core.words.Refused;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PatchMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -23,24 +27,17 @@ import org.springframework.web.bind.annotation.RestController;
 class OrderController {
     private final DeskService desk;
     private final Orders orders;
+    private final AllOrders all;
     private final Planner planner;
 
-    OrderController(DeskService desk, Orders orders, Planner planner) {
+    OrderController(DeskService desk, Orders orders, AllOrders all, Planner planner) {
         this.desk = desk;
         this.orders = orders;
+        this.all = all;
         this.planner = planner;
     }
 
-    record OrderChange(int version, OrderDetails details) {}
-
     record NewDesign(int count, Design document) {}
-
-    record DesignChange(int version, int count, Design document) {}
-
-    @GetMapping
-    List<OrderView> all() {
-        return desk.all();
-    }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
@@ -58,9 +55,42 @@ class OrderController {
         return planner.plan(order).view();
     }
 
-    @PutMapping("/{order}")
-    OrderView change(@PathVariable long order, @RequestBody OrderChange change) {
-        return desk.change(order, change.version(), required(change.details(), "details"));
+    /** Changes of details and designs, place by place. */
+    @PatchMapping("/{order}")
+    OrderView change(@PathVariable long order, @RequestBody Patch patch) {
+        return desk.change(order, patch);
+    }
+
+    @PostMapping("/{order}/undo")
+    Undone undo(@PathVariable long order) {
+        return desk.undo(order);
+    }
+
+    @PostMapping("/{order}/redo")
+    Undone redo(@PathVariable long order) {
+        return desk.redo(order);
+    }
+
+    /** What a copy is called, and when it is handed over. */
+    record Copy(String name, LocalDateTime handOver) {}
+
+    @PostMapping("/{order}/copy")
+    @ResponseStatus(HttpStatus.CREATED)
+    OrderView copy(@PathVariable long order, @RequestBody Copy copy) {
+        return desk.order(all.copy(order, copy.name(), copy.handOver()));
+    }
+
+    /** The order is put away. */
+    @PostMapping("/{order}/archive")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void archive(@PathVariable long order) {
+        all.archive(order, true);
+    }
+
+    @DeleteMapping("/{order}/archive")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void bringBack(@PathVariable long order) {
+        all.archive(order, false);
     }
 
     @DeleteMapping("/{order}")
@@ -84,24 +114,17 @@ class OrderController {
 
     @PostMapping("/{order}/designs")
     @ResponseStatus(HttpStatus.CREATED)
-    SavedDesign addDesign(@PathVariable long order, @RequestBody NewDesign design) {
+    OrderView addDesign(@PathVariable long order, @RequestBody NewDesign design) {
         return desk.addDesign(order, design.count(), required(design.document(), "document"));
     }
 
-    @PutMapping("/{order}/designs/{design}")
-    SavedDesign changeDesign(@PathVariable long order, @PathVariable long design, @RequestBody DesignChange change) {
-        return desk.changeDesign(
-                order, design, change.version(), change.count(), required(change.document(), "document"));
-    }
-
     @DeleteMapping("/{order}/designs/{design}")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void removeDesign(@PathVariable long order, @PathVariable long design) {
-        orders.removeDesign(order, design);
+    OrderView removeDesign(@PathVariable long order, @PathVariable long design) {
+        return desk.removeDesign(order, design);
     }
 
     @PostMapping("/{order}/designs/{design}/restore")
-    SavedDesign restoreDesign(@PathVariable long order, @PathVariable long design) {
+    OrderView restoreDesign(@PathVariable long order, @PathVariable long design) {
         return desk.restoreDesign(order, design);
     }
 

@@ -2,6 +2,9 @@ package kindthimble.app.http;
 
 import io.swagger.v3.core.jackson.ModelResolver;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Discriminator;
+import io.swagger.v3.oas.models.media.IntegerSchema;
+import io.swagger.v3.oas.models.media.NumberSchema;
 import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
@@ -12,6 +15,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import kindthimble.app.exchange.DesignJson;
 import kindthimble.core.catalogue.Catalogue;
+import kindthimble.core.catalogue.Kind;
 import kindthimble.core.cutter.CutterShape;
 import kindthimble.core.move.Move;
 import org.springdoc.core.customizers.OpenApiCustomizer;
@@ -29,6 +33,8 @@ import org.springframework.context.annotation.Configuration;
 @ConditionalOnProperty("springdoc.api-docs.enabled")
 @SuppressWarnings({"rawtypes", "unchecked"}) // the library's own signatures are raw
 class ApiDescription {
+
+    private static final String SCHEMAS = "#/components/schemas/";
 
     static {
         ModelResolver.enumsAsRef = true;
@@ -60,18 +66,21 @@ class ApiDescription {
             api.setInfo(new Info().title("Kind Thimble").version("1"));
             api.setServers(null);
             Map<String, Schema> schemas = new TreeMap<>(api.getComponents().getSchemas());
-            schemas.put("Move", family(Move.class, "move"));
-            schemas.put("CutterShape", family(CutterShape.class, "kind"));
+            Map<String, Schema> kinds = new TreeMap<>();
+            kinds.put("Move", family(Move.class, "move", kinds));
+            kinds.put("CutterShape", family(CutterShape.class, "kind", kinds));
             Catalogue.recordsOf(Move.class).forEach(move -> schemas.remove(move.getSimpleName()));
             Catalogue.recordsOf(CutterShape.class).forEach(shape -> schemas.remove(shape.getSimpleName()));
+            // What stands in a place may be anything: the place says what fits.
+            schemas.put("JsonNode", new Schema<>());
             Map<String, Schema> ofDesign = schemas.get("Design").getProperties();
-            ofDesign.get("moves").setItems(new Schema<>().$ref("#/components/schemas/Move"));
+            ofDesign.get("moves").setItems(new Schema<>().$ref(SCHEMAS + "Move"));
             Map<String, Schema> ofCaution = schemas.get("Caution").getProperties();
-            ofCaution.get("moves").setItems(new Schema<>().$ref("#/components/schemas/Move"));
+            ofCaution.get("moves").setItems(new Schema<>().$ref(SCHEMAS + "Move"));
             Map<String, Schema> ofJoined = schemas.get("Joined").getProperties();
-            ofJoined.put("shape", new Schema<>().$ref("#/components/schemas/CutterShape"));
+            ofJoined.put("shape", new Schema<>().$ref(SCHEMAS + "CutterShape"));
             Map<String, Schema> ofCutter = schemas.get("Cutter").getProperties();
-            ofCutter.put("shape", new Schema<>().$ref("#/components/schemas/CutterShape"));
+            ofCutter.put("shape", new Schema<>().$ref(SCHEMAS + "CutterShape"));
             // A design may leave its filling open, a bowl be tinted on its own; core's records carry no annotation
             // for that.
             ofDesign.get("filling").addExtension("x-may-be-null", true);
@@ -79,14 +88,53 @@ class ApiDescription {
             ofBowl.get("letDown").addExtension("x-may-be-null", true);
             schemas.values().forEach(ApiDescription::allSent);
             schemas.get("Cutter").setRequired(List.of("shape", "across", "sizeMm"));
+            schemas.get("Placed").setRequired(List.of("path"));
+            schemas.putAll(kinds);
             api.getComponents().setSchemas(schemas);
         };
     }
 
-    private static Schema<?> family(Class<?> family, String by) {
-        StringSchema word = new StringSchema();
-        Catalogue.recordsOf(family).forEach(record -> word.addEnumItem(Catalogue.word(record)));
-        return new ObjectSchema().addProperty(by, word).additionalProperties(true);
+    /** A sealed family: one of its kinds, told apart by their word; puts the schema of each kind beside the others. */
+    private static Schema<?> family(Class<?> family, String by, Map<String, Schema> schemas) {
+        Discriminator words = new Discriminator().propertyName(by);
+        List<Schema> kinds = new ArrayList<>();
+        Catalogue.recordsOf(family).forEach(record -> {
+            String name = family.getSimpleName() + record.getSimpleName();
+            schemas.put(name, kind(Catalogue.word(record), by, Catalogue.parametersOf(record)));
+            kinds.add(new Schema<>().$ref(SCHEMAS + name));
+            words.mapping(Catalogue.word(record), SCHEMAS + name);
+        });
+        return new Schema<>().oneOf(kinds).discriminator(words);
+    }
+
+    private static Schema<?> kind(String word, String by, List<Kind.Parameter> parameters) {
+        StringSchema only = new StringSchema();
+        only.addEnumItem(word);
+        ObjectSchema kind = new ObjectSchema();
+        kind.addProperty(by, only);
+        List<String> required = new ArrayList<>(List.of(by));
+        for (Kind.Parameter parameter : parameters) {
+            kind.addProperty(
+                    parameter.name(),
+                    switch (parameter.type()) {
+                        case NUMBER -> new NumberSchema();
+                        case WHOLE_NUMBER -> new IntegerSchema();
+                        case WORDS -> words(parameter.options());
+                        case TEXT, PALETTE, TIPS, SECTIONS -> new StringSchema();
+                    });
+            if (parameter.required()) {
+                required.add(parameter.name());
+            }
+        }
+        kind.setRequired(required);
+        kind.setAdditionalProperties(false);
+        return kind;
+    }
+
+    private static StringSchema words(List<String> options) {
+        StringSchema schema = new StringSchema();
+        options.forEach(schema::addEnumItem);
+        return schema;
     }
 
     private static void allSent(Schema schema) {

@@ -1,7 +1,6 @@
 package kindthimble.app.http;
 
 import java.sql.SQLException;
-import java.util.stream.Collectors;
 import kindthimble.core.words.Refused;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -23,12 +22,6 @@ import org.springframework.web.method.annotation.MethodArgumentTypeMismatchExcep
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 import org.springframework.web.util.DisconnectedClientHelper;
 import tools.jackson.core.JacksonException;
-import tools.jackson.core.exc.StreamConstraintsException;
-import tools.jackson.databind.exc.InvalidFormatException;
-import tools.jackson.databind.exc.InvalidTypeIdException;
-import tools.jackson.databind.exc.MismatchedInputException;
-import tools.jackson.databind.exc.UnrecognizedPropertyException;
-import tools.jackson.databind.exc.ValueInstantiationException;
 
 /** Turns what went wrong into problem details (RFC 9457) with the field and a sentence that a decorator understands. */
 @RestControllerAdvice
@@ -45,7 +38,7 @@ class Problems {
 
     @ExceptionHandler
     ProblemDetail stale(Stale stale) {
-        return problem(HttpStatus.CONFLICT, "version", stale.getMessage());
+        return problem(HttpStatus.CONFLICT, "revision", stale.getMessage());
     }
 
     @ExceptionHandler
@@ -78,37 +71,8 @@ class Problems {
         if (!(unreadable.getCause() instanceof JacksonException cause)) {
             return problem(HttpStatus.BAD_REQUEST, "", "Nothing was sent. Send the fields as JSON.");
         }
-        String field = path(cause);
-        if (cause instanceof UnrecognizedPropertyException unknown) {
-            return problem(HttpStatus.BAD_REQUEST, field, "There is no field " + unknown.getPropertyName() + " here.");
-        }
-        if (cause instanceof InvalidTypeIdException unknown) {
-            return problem(
-                    HttpStatus.BAD_REQUEST,
-                    field,
-                    unknown.getTypeId() == null
-                            ? "Say which kind this is."
-                            : "There is no kind \"" + unknown.getTypeId() + "\" here.");
-        }
-        if (cause instanceof InvalidFormatException wrong && PlainText.SENTENCE.equals(wrong.getOriginalMessage())) {
-            return problem(HttpStatus.BAD_REQUEST, field, PlainText.SENTENCE);
-        }
-        if (cause instanceof StreamConstraintsException) {
-            return problem(HttpStatus.BAD_REQUEST, field, "This is longer or more deeply nested than any order is.");
-        }
-        if (cause instanceof MismatchedInputException wrong) {
-            return problem(
-                    HttpStatus.BAD_REQUEST,
-                    field,
-                    wrong.getTargetType() != null && isNumber(wrong.getTargetType())
-                            ? "Write a number for " + last(field) + "."
-                            : "What stands in " + (field.isEmpty() ? "the request" : last(field))
-                                    + " is missing or not of the right sort.");
-        }
-        if (cause instanceof ValueInstantiationException) {
-            return problem(HttpStatus.BAD_REQUEST, field, "Something in " + last(field) + " is missing.");
-        }
-        return problem(HttpStatus.BAD_REQUEST, field, "This is not well-formed JSON.");
+        Refused refused = Unreadable.refused(cause);
+        return problem(HttpStatus.BAD_REQUEST, refused.field(), refused.getMessage());
     }
 
     /** The database is away, or starting. */
@@ -168,21 +132,5 @@ class Problems {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, sentence);
         problem.setProperty("field", field);
         return problem;
-    }
-
-    private static boolean isNumber(Class<?> type) {
-        return Number.class.isAssignableFrom(type) || type.isPrimitive() && type != boolean.class;
-    }
-
-    private static String last(String field) {
-        return field.substring(field.lastIndexOf('.') + 1);
-    }
-
-    private static String path(JacksonException cause) {
-        return cause.getPath().stream()
-                .map(step ->
-                        step.getPropertyName() == null ? "[" + step.getIndex() + "]" : "." + step.getPropertyName())
-                .collect(Collectors.joining())
-                .replaceFirst("^\\.", "");
     }
 }

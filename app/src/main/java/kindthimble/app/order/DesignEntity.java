@@ -56,10 +56,6 @@ class DesignEntity {
         return id;
     }
 
-    int version() {
-        return version;
-    }
-
     long orderId() {
         return orderId;
     }

@@ -6,5 +6,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface DesignRepository extends JpaRepository<DesignEntity, Long> {
     List<DesignEntity> findByOrderIdAndRemovedAtIsNullOrderByPositionAscIdAsc(long orderId);
 
+    List<DesignEntity> findByOrderIdInAndRemovedAtIsNullOrderByPositionAscIdAsc(List<Long> orderIds);
+
     int countByOrderId(long orderId);
 }

@@ -7,11 +7,11 @@ import kindthimble.core.design.Design;
  * An order as it is stored, with its designs.
  *
  * @param id its number
- * @param version to be sent back with a change
+ * @param revision to be sent back with a change
  * @param details what is said of it
  * @param designs on its tray, in order
  */
-public record Kept(long id, int version, OrderDetails details, List<KeptDesign> designs) {
+public record Kept(long id, long revision, OrderDetails details, List<KeptDesign> designs) {
     public Kept {
         designs = List.copyOf(designs);
     }
@@ -20,9 +20,8 @@ public record Kept(long id, int version, OrderDetails details, List<KeptDesign> 
      * A design of an order as it is stored.
      *
      * @param id its number
-     * @param version to be sent back with a change
      * @param count how many are handed over
      * @param document the design
      */
-    public record KeptDesign(long id, int version, int count, Design document) {}
+    public record KeptDesign(long id, int count, Design document) {}
 }

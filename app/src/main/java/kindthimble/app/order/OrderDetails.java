@@ -22,6 +22,10 @@ import kindthimble.core.words.Unit;
  * @param palette its colours
  * @param recipe key of its base, or null for the shop's
  * @param filling how its cookies are filled, or null for the shop's way
+ * @param notes whatever has to be remembered; may be empty
+ * @param allergies what must not be in it; may be empty
+ * @param place where and how it is handed over; may be empty
+ * @param packing how it is packed; may be empty
  */
 public record OrderDetails(
         String name,
@@ -39,9 +43,15 @@ public record OrderDetails(
         Extra extra,
         List<PaletteColour> palette,
         @Nullable String recipe,
-        @Nullable Filling filling) {
+        @Nullable Filling filling,
+        String notes,
+        String allergies,
+        String place,
+        String packing) {
     static final int LONGEST_NAME = 80;
     static final int LONGEST_CLIENT = 120;
+    private static final int LONGEST_NOTES = 4_000;
+    private static final int LONGEST_LINE = 400;
     private static final int FIRST_YEAR = 2000;
     private static final int LAST_YEAR = 2199;
 
@@ -57,10 +67,6 @@ public record OrderDetails(
         if (name.strip().length() > LONGEST_NAME) {
             throw new Refused("name", "Keep the order's name under " + (LONGEST_NAME + 1) + " letters.");
         }
-        String forWhom = client == null ? "" : client.strip();
-        if (forWhom.length() > LONGEST_CLIENT) {
-            throw new Refused("client", "Keep this under " + (LONGEST_CLIENT + 1) + " letters.");
-        }
         if (handOver == null) {
             throw new Refused("handOver", "Say on which day and at what time it is handed over.");
         }
@@ -72,23 +78,54 @@ public record OrderDetails(
         wanted.check();
         return new OrderDetails(
                 name.strip(),
-                forWhom,
+                tidy("client", client, LONGEST_CLIENT),
                 handOver,
                 floodSeconds,
                 wanted,
                 PaletteColour.checked(palette == null ? PaletteColour.starters() : palette),
                 recipe == null || recipe.isBlank() ? null : recipe,
-                filling);
+                filling,
+                tidy("notes", notes, LONGEST_NOTES),
+                tidy("allergies", allergies, LONGEST_LINE),
+                tidy("place", place, LONGEST_LINE),
+                tidy("packing", packing, LONGEST_LINE));
+    }
+
+    private static String tidy(String field, String text, int longest) {
+        String tidy = text == null ? "" : text.strip();
+        if (tidy.length() > longest) {
+            throw new Refused(field, "Keep this under %,d letters.".formatted(longest + 1));
+        }
+        return tidy;
     }
 
     /** The same with other colours. */
     OrderDetails withPalette(List<PaletteColour> other) {
-        return new OrderDetails(name, client, handOver, floodSeconds, extra, other, recipe, filling);
+        return new OrderDetails(
+                name, client, handOver, floodSeconds, extra, other, recipe, filling, notes, allergies, place, packing);
     }
 
     /** The same with another hand-over. */
     public OrderDetails at(LocalDateTime other) {
-        return new OrderDetails(name, client, other, floodSeconds, extra, palette, recipe, filling);
+        return new OrderDetails(
+                name, client, other, floodSeconds, extra, palette, recipe, filling, notes, allergies, place, packing);
+    }
+
+    /** The same under another name. */
+    OrderDetails named(String other) {
+        return new OrderDetails(
+                other,
+                client,
+                handOver,
+                floodSeconds,
+                extra,
+                palette,
+                recipe,
+                filling,
+                notes,
+                allergies,
+                place,
+                packing);
     }
 
     /** The key of the colour out of whose bowl a colour comes. */

@@ -18,6 +18,7 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import kindthimble.core.kitchen.Filling;
+import org.hibernate.annotations.OptimisticLock;
 
 /** An order: for whom, by when, in which colours. */
 @Entity
@@ -46,6 +47,16 @@ class OrderEntity {
     @Enumerated(EnumType.STRING)
     private Filling filling;
 
+    private String notes;
+    private String allergies;
+    private String place;
+    private String packing;
+    private Instant archivedAt;
+
+    /** How often the order, its designs or its mixing have changed. */
+    @OptimisticLock(excluded = true)
+    private long revision;
+
     /** The order that leads the mixing which this one belongs to; null where it leads, or is mixed alone. */
     private Long mixedInto;
 
@@ -73,6 +84,10 @@ class OrderEntity {
         flatPercent = details.extra().flatPercent();
         recipe = details.recipe();
         filling = details.filling();
+        notes = details.notes();
+        allergies = details.allergies();
+        place = details.place();
+        packing = details.packing();
         List<ColourRow> rows = details.palette().stream()
                 .map(colour -> new ColourRow(
                         colour.key(),
@@ -105,15 +120,23 @@ class OrderEntity {
                                 row.letDownFrom()))
                         .toList(),
                 recipe,
-                filling);
+                filling,
+                notes,
+                allergies,
+                place,
+                packing);
     }
 
     long id() {
         return id;
     }
 
-    int version() {
-        return version;
+    long revision() {
+        return revision;
+    }
+
+    void touch() {
+        revision++;
     }
 
     Long mixedInto() {
@@ -125,15 +148,28 @@ class OrderEntity {
     }
 
     /** Base and allowance are those of the whole mixing. */
+    MixedAs mixedAs() {
+        return new MixedAs(mixedInto, recipe, new Extra(extraSchool, risk, flatPercent));
+    }
+
     void mixLike(OrderEntity other) {
-        recipe = other.recipe;
-        extraSchool = other.extraSchool;
-        risk = other.risk;
-        flatPercent = other.flatPercent;
+        mix(new MixedAs(mixedInto, other.recipe, other.mixedAs().extra()));
+    }
+
+    void mix(MixedAs as) {
+        mixedInto = as.into();
+        recipe = as.recipe();
+        extraSchool = as.extra().school();
+        risk = as.extra().risk();
+        flatPercent = as.extra().flatPercent();
     }
 
     boolean isRemoved() {
         return removedAt != null;
+    }
+
+    void archive(Instant at) {
+        archivedAt = at;
     }
 
     void remove(Instant at) {

@@ -1,11 +1,19 @@
 package kindthimble.app.order;
 
+import jakarta.persistence.LockModeType;
+import java.time.Instant;
+import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface OrderRepository extends JpaRepository<OrderEntity, Long> {
-    List<OrderEntity> findByRemovedAtIsNullOrderByHandOverAscIdAsc();
+    /** Nobody else changes it, or anything that belongs to it, until the transaction ends. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("from OrderEntity o where o.id = :id")
+    Optional<OrderEntity> forChange(long id);
 
     List<OrderEntity> findByMixedIntoAndRemovedAtIsNullOrderByIdAsc(long leading);
 
@@ -15,8 +23,31 @@ interface OrderRepository extends JpaRepository<OrderEntity, Long> {
     @Query(value = "select exists(select 1 from mixing where order_id = :leading)", nativeQuery = true)
     boolean hasStarted(long leading);
 
+    @Query("select distinct o from OrderEntity o left join fetch o.palette where o.removedAt is null"
+            + " and o.archivedAt is null and o.handOver >= :from and o.handOver < :before order by o.handOver, o.id")
+    List<OrderEntity> between(LocalDateTime from, LocalDateTime before);
+
+    @Query("select o.handOver from OrderEntity o where o.removedAt is null and o.archivedAt is null"
+            + " and o.handOver >= :from and o.handOver < :before")
+    List<LocalDateTime> handOvers(LocalDateTime from, LocalDateTime before);
+
+    @Query("from OrderEntity o where o.removedAt is null order by o.handOver desc, o.id desc limit :most")
+    List<OrderEntity> latest(int most);
+
+    @Query(
+            "select new kindthimble.app.order.AllOrders$Removed(o.id, 0L, o.name, o.name, o.removedAt) from OrderEntity o"
+                    + " where o.removedAt > :since"
+                    + " order by o.removedAt desc")
+    List<AllOrders.Removed> removedOrders(Instant since);
+
+    @Query(
+            "select o.id, d.id, d.document, o.name, d.removedAt from DesignEntity d join OrderEntity o on o.id = d.orderId"
+                    + " where d.removedAt > :since and o.removedAt is null"
+                    + " order by d.removedAt desc")
+    List<Object[]> removedDesigns(Instant since);
+
     /** A name and a date cost no plan, and no palette either. */
     @Query("select new kindthimble.app.order.OrderSummary(o.id, o.name, o.handOver, o.mixedInto) from OrderEntity o"
-            + " where o.removedAt is null order by o.handOver, o.id")
+            + " where o.removedAt is null and o.archivedAt is null order by o.handOver, o.id")
     List<OrderSummary> summaries();
 }

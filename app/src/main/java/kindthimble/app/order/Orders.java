@@ -4,7 +4,7 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
 import java.util.stream.Collectors;
 import kindthimble.app.http.NotThere;
 import kindthimble.app.http.Stale;
@@ -13,31 +13,27 @@ import kindthimble.core.words.Refused;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Keeps orders and their designs, and which orders are mixed as one. Nothing is thrown away: removing can be undone. */
+/** Keeps orders and their designs. Nothing is thrown away: removing can be undone. */
 @Service
 @Transactional
 public class Orders {
     /** Most cookies of one design. */
-    static final int MOST_COOKIES = 9_999;
+    public static final int MOST_COOKIES = 9_999;
 
-    static final int MOST_DESIGNS = 60;
+    public static final int MOST_DESIGNS = 60;
 
     private final OrderRepository orders;
     private final DesignRepository designs;
+    private final OrderRows rows;
+    private final Together together;
     private final Clock clock;
 
-    Orders(OrderRepository orders, DesignRepository designs, Clock clock) {
+    Orders(OrderRepository orders, DesignRepository designs, OrderRows rows, Together together, Clock clock) {
         this.orders = orders;
         this.designs = designs;
+        this.rows = rows;
+        this.together = together;
         this.clock = clock;
-    }
-
-    /** All orders that are not removed, by hand-over. */
-    @Transactional(readOnly = true)
-    public List<Kept> all() {
-        return orders.findByRemovedAtIsNullOrderByHandOverAscIdAsc().stream()
-                .map(this::kept)
-                .toList();
     }
 
     /** Whether there has never been an order. */
@@ -51,78 +47,72 @@ public class Orders {
      */
     @Transactional(readOnly = true)
     public Kept order(long id) {
-        return kept(stored(id));
-    }
-
-    /** What is known of all orders without their designs. */
-    @Transactional(readOnly = true)
-    public List<OrderSummary> summaries() {
-        return orders.summaries();
-    }
-
-    /** What an order is called, with those that are mixed with it. */
-    @Transactional(readOnly = true)
-    public String name(long id) {
-        OrderEntity order = stored(id);
-        long leading = leading(id);
-        List<String> names = new ArrayList<>(List.of(order.details().name()));
-        summaries().stream()
-                .filter(other -> other.leading() == leading && other.id() != id)
-                .forEach(other -> names.add(other.name()));
-        return String.join(" + ", names);
-    }
-
-    /** Number of the order that leads the mixing of an order: its own where it is mixed alone. */
-    @Transactional(readOnly = true)
-    public long leading(long id) {
-        OrderEntity order = stored(id);
-        return order.mixedInto() == null ? id : order.mixedInto();
-    }
-
-    /** All orders that are mixed with one, that one with them; the leading one first. */
-    @Transactional(readOnly = true)
-    public List<Kept> mixedWith(long id) {
-        return mixed(stored(id)).stream().map(this::kept).toList();
-    }
-
-    private List<OrderEntity> mixed(OrderEntity order) {
-        OrderEntity leading = order.mixedInto() == null
-                ? order
-                : orders.findById(order.mixedInto()).orElse(order);
-        List<OrderEntity> all = new ArrayList<>();
-        if (!leading.isRemoved()) {
-            all.add(leading);
-        }
-        all.addAll(orders.findByMixedIntoAndRemovedAtIsNullOrderByIdAsc(leading.id()));
-        if (all.isEmpty()) {
-            all.add(order);
-        }
-        return all;
+        return rows.kept(rows.stored(id));
     }
 
     /**
      * @param details as they are wanted, not yet checked
      */
     public Kept take(OrderDetails details) {
-        return kept(orders.saveAndFlush(new OrderEntity(details.checked())));
+        OrderEntity order = orders.saveAndFlush(new OrderEntity(details.checked()));
+        rows.touch(order);
+        return rows.kept(order);
     }
 
-    public Kept change(long id, int version, OrderDetails wanted) {
-        OrderEntity order = stored(id);
-        Stale.check("order", version, order.version());
+    /**
+     * An order that is going to be changed: nobody else changes it until the transaction ends.
+     *
+     * @throws NotThere when there is no such order, or it is removed
+     */
+    public Kept forChange(long id) {
+        return rows.kept(rows.locked(id));
+    }
+
+    /**
+     * The same, if it still is what the caller has seen.
+     *
+     * @throws Stale when it is not
+     */
+    public Kept forChange(long id, long revision) {
+        OrderEntity order = rows.locked(id);
+        Stale.check("order", revision, order.revision());
+        return rows.kept(order);
+    }
+
+    /**
+     * Stores what is wanted of an order and of some of its designs.
+     *
+     * @param wanted not yet checked
+     * @param changed designs of the order by their numbers, already checked
+     * @throws Refused naming the field that is wrong
+     */
+    public Kept change(long id, OrderDetails wanted, Map<Long, Kept.KeptDesign> changed) {
+        OrderEntity order = rows.locked(id);
         OrderDetails details = wanted.checked();
-        for (DesignEntity design : designsOf(id)) {
-            needColours(design.document(), details.palette(), "palette");
+        List<DesignEntity> tray = rows.designsOf(id);
+        for (DesignEntity design : tray) {
+            Kept.KeptDesign other = changed.get(design.id());
+            if (other == null) {
+                needColours(design.document(), details.palette(), "palette");
+            } else {
+                design.set(other.count(), other.document());
+            }
         }
         order.set(details);
-        OrderEntity saved = orders.saveAndFlush(order);
-        mixLike(saved);
-        return kept(saved);
+        designs.saveAllAndFlush(tray);
+        mixLike(orders.saveAndFlush(order));
+        rows.touch(order);
+        return rows.kept(order);
+    }
+
+    /** Counts a change of an order and of all that are mixed with it, and tells the pages once it is stored. */
+    public void touch(long id) {
+        orders.findById(id).ifPresent(rows::touch);
     }
 
     /** One base and one allowance for all that are mixed together. */
     private void mixLike(OrderEntity changed) {
-        List<OrderEntity> all = mixed(changed);
+        List<OrderEntity> all = rows.mixed(changed);
         if (all.size() > 1) {
             all.stream().filter(one -> one.id() != changed.id()).forEach(one -> one.mixLike(changed));
             orders.saveAllAndFlush(all);
@@ -135,59 +125,61 @@ public class Orders {
      * @throws Refused when it leads a mixing of several that has started
      */
     public void remove(long id) {
-        OrderEntity order = stored(id);
+        OrderEntity order = rows.locked(id);
         if (!orders.findByMixedInto(id).isEmpty()) {
             if (orders.hasStarted(id)) {
                 throw new Refused(
                         "",
                         "It is being mixed as one with another order. Plan afresh on Bowls first, then take it out.");
             }
-            part(id);
+            together.part(id);
         }
+        rows.touch(order);
         order.remove(clock.instant());
     }
 
     public Kept restore(long id) {
         OrderEntity order = orders.findById(id).orElseThrow(() -> new NotThere("order"));
         order.restore();
-        return kept(order);
+        rows.touch(order);
+        return rows.kept(order);
     }
 
     /**
      * @return the number of the new design
      */
     public long addDesign(long orderId, int count, Design document) {
-        stored(orderId);
-        return designs.saveAndFlush(new DesignEntity(orderId, designs.countByOrderId(orderId), count, document))
+        OrderEntity order = rows.locked(orderId);
+        long id = designs.saveAndFlush(new DesignEntity(orderId, designs.countByOrderId(orderId), count, document))
                 .id();
+        rows.touch(order);
+        return id;
     }
 
-    /** Says so when another tab has changed a design in the meantime. */
-    @Transactional(readOnly = true)
-    public void needFresh(long orderId, long designId, int version) {
-        Stale.check("design", version, storedDesign(orderId, designId).version());
-    }
-
-    public void changeDesign(long orderId, long designId, int version, int count, Design document) {
-        DesignEntity design = storedDesign(orderId, designId);
-        Stale.check("design", version, design.version());
-        design.set(count, document);
-        designs.saveAndFlush(design);
-    }
-
-    public void removeDesign(long orderId, long designId) {
-        storedDesign(orderId, designId).remove(clock.instant());
-    }
-
-    public void restoreDesign(long orderId, long designId) {
-        OrderEntity order = stored(orderId);
+    /** Takes a design off the tray, or puts it back. */
+    public void setRemoved(long orderId, long designId, boolean removed) {
+        OrderEntity order = rows.locked(orderId);
         DesignEntity design = designs.findById(designId)
-                .filter(found -> found.orderId() == orderId)
+                .filter(found -> found.orderId() == orderId && found.isRemoved() != removed)
                 .orElseThrow(() -> new NotThere("design"));
-        // Its colours may have left the palette in the meantime.
-        needColours(design.document(), order.details().palette(), "palette");
-        design.restore();
+        if (removed) {
+            design.remove(clock.instant());
+        } else {
+            // Its colours may have left the palette in the meantime.
+            needColours(design.document(), order.details().palette(), "palette");
+            design.restore();
+        }
         designs.saveAndFlush(design);
+        rows.touch(order);
+    }
+
+    /** A design that was taken off the tray. */
+    @Transactional(readOnly = true)
+    public Kept.KeptDesign removedDesign(long orderId, long designId) {
+        return designs.findById(designId)
+                .filter(found -> found.orderId() == orderId)
+                .map(OrderRows::kept)
+                .orElseThrow(() -> new NotThere("design"));
     }
 
     /**
@@ -197,59 +189,24 @@ public class Orders {
      * @throws Refused when they are not
      */
     public Kept reorderDesigns(long orderId, List<Long> ids) {
-        OrderEntity order = stored(orderId);
-        List<DesignEntity> now = designsOf(orderId);
+        OrderEntity order = rows.locked(orderId);
+        List<DesignEntity> now = rows.designsOf(orderId);
         if (ids.size() != now.size()
                 || !new HashSet<>(ids).equals(now.stream().map(DesignEntity::id).collect(Collectors.toSet()))) {
             throw new Refused("designs", "Another tab has added or taken off a design. Look again, then sort them.");
         }
         now.forEach(design -> design.moveTo(ids.indexOf(design.id())));
         designs.saveAllAndFlush(now);
-        return kept(order);
-    }
-
-    /**
-     * Makes one mixing of those of two orders: base and allowance are then those of the order that leads it.
-     *
-     * @param leading the order whose mixing the other's joins
-     */
-    public void mixTogether(long leading, long other) {
-        OrderEntity leader = stored(leading(leading));
-        long joining = leading(other);
-        if (joining == leader.id()) {
-            return;
-        }
-        List<OrderEntity> more = new ArrayList<>(orders.findByMixedInto(joining));
-        more.add(orders.findById(joining).orElseThrow());
-        more.forEach(order -> {
-            order.mixInto(leader.id());
-            order.mixLike(leader);
-        });
-        orders.saveAllAndFlush(more);
-    }
-
-    /** Takes an order out of its mixing; the others stay together. */
-    public void part(long id) {
-        OrderEntity order = stored(id);
-        List<OrderEntity> others = new ArrayList<>(orders.findByMixedInto(id));
-        if (!others.isEmpty()) {
-            OrderEntity next =
-                    others.stream().filter(one -> !one.isRemoved()).findFirst().orElse(others.get(0));
-            others.forEach(one -> one.mixInto(one == next ? null : next.id()));
-        }
-        order.mixInto(null);
-        others.add(order);
-        orders.saveAllAndFlush(others);
+        rows.touch(order);
+        return rows.kept(order);
     }
 
     /** The order with more colours in its palette; what is new gets its key. */
     public Kept addColours(long orderId, List<PaletteColour> more) {
-        OrderEntity order = stored(orderId);
-        OrderDetails d = order.details();
+        OrderDetails d = rows.locked(orderId).details();
         List<PaletteColour> palette = new ArrayList<>(d.palette());
         palette.addAll(more);
-        order.set(d.withPalette(palette).checked());
-        return kept(orders.saveAndFlush(order));
+        return change(orderId, d.withPalette(palette), Map.of());
     }
 
     /**
@@ -257,7 +214,7 @@ public class Orders {
      *
      * @throws Refused naming the field that is wrong
      */
-    public static void check(Kept order, int count, Design document) {
+    public static void check(List<PaletteColour> palette, int count, Design document) {
         if (count < 1 || count > MOST_COOKIES) {
             throw new Refused(
                     "count",
@@ -268,7 +225,7 @@ public class Orders {
         }
         try {
             document.check();
-            needColours(document, order.details().palette(), "moves");
+            needColours(document, palette, "moves");
         } catch (Refused refused) {
             throw refused.inside("document");
         }
@@ -279,7 +236,7 @@ public class Orders {
         if (order.designs().size() >= MOST_DESIGNS) {
             throw new Refused("", "An order has at most " + MOST_DESIGNS + " designs.");
         }
-        check(order, count, document);
+        check(order.details().palette(), count, document);
     }
 
     private static void needColours(Design design, List<PaletteColour> palette, String field) {
@@ -299,31 +256,5 @@ public class Orders {
                                 "This order has no colour %s. Pick one of its palette.".formatted(colour));
             }
         }
-    }
-
-    private OrderEntity stored(long id) {
-        return orders.findById(id).filter(order -> !order.isRemoved()).orElseThrow(() -> new NotThere("order"));
-    }
-
-    private DesignEntity storedDesign(long orderId, long designId) {
-        return Optional.of(designId)
-                .flatMap(designs::findById)
-                .filter(design -> design.orderId() == orderId && !design.isRemoved())
-                .orElseThrow(() -> new NotThere("design"));
-    }
-
-    private List<DesignEntity> designsOf(long orderId) {
-        return designs.findByOrderIdAndRemovedAtIsNullOrderByPositionAscIdAsc(orderId);
-    }
-
-    private Kept kept(OrderEntity order) {
-        return new Kept(
-                order.id(),
-                order.version(),
-                order.details(),
-                designsOf(order.id()).stream()
-                        .map(design ->
-                                new Kept.KeptDesign(design.id(), design.version(), design.count(), design.document()))
-                        .toList());
     }
 }

@@ -29,7 +29,7 @@ public record PaletteColour(
         @Nullable Boolean apart,
         @Nullable String joinedInto,
         @Nullable String letDownFrom) {
-    static final int MOST_COLOURS = 40;
+    public static final int MOST_COLOURS = 40;
     static final int LONGEST_NAME = 40;
     /** A colour with a bowl of its own. */
     public PaletteColour(String key, String name, String hex) {

@@ -9,6 +9,7 @@ import kindthimble.app.cookie.CookieService;
 import kindthimble.app.order.Kept;
 import kindthimble.app.order.OrderDetails;
 import kindthimble.app.order.Orders;
+import kindthimble.app.order.Together;
 import kindthimble.app.recipe.RecipeService;
 import kindthimble.app.shelf.ShelfService;
 import kindthimble.app.shop.ShopService;
@@ -43,6 +44,7 @@ public class Planner {
     private static final double GEL_TOLERANCE_GRAMS = 0.004;
 
     private final Orders orders;
+    private final Together together;
     private final ShopService shop;
     private final RecipeService recipes;
     private final ShelfService shelf;
@@ -51,12 +53,14 @@ public class Planner {
 
     Planner(
             Orders orders,
+            Together together,
             ShopService shop,
             RecipeService recipes,
             ShelfService shelf,
             CookieService cookies,
             TintService tints) {
         this.orders = orders;
+        this.together = together;
         this.shop = shop;
         this.recipes = recipes;
         this.shelf = shelf;
@@ -74,8 +78,28 @@ public class Planner {
         return Kitchen.of(shop.settings(), recipe(details), details.floodSeconds(), details.looks(), details.filling());
     }
 
+    /** The kitchens of many orders: what they share is read once. */
+    public Kitchens kitchens() {
+        ShopSettings settings = shop.settings();
+        Map<String, BaseRecipe> bases = new HashMap<>();
+        recipes.all().forEach(recipe -> bases.put(recipe.key(), recipe));
+        return details -> {
+            String key = details.recipe() == null ? settings.recipe() : details.recipe();
+            BaseRecipe base = bases.containsKey(key) ? bases.get(key) : recipes.recipe(key);
+            return Kitchen.of(settings, base, details.floodSeconds(), details.looks(), details.filling());
+        };
+    }
+
+    /** What the designs of an order are measured with. */
+    public interface Kitchens {
+        /**
+         * @throws Refused when there is no such base
+         */
+        Kitchen of(OrderDetails details);
+    }
+
     private Mixed mixed(Kept order) {
-        return Mixed.of(orders.mixedWith(order.id()), shop.settings().habits());
+        return Mixed.of(together.mixedWith(order.id()), shop.settings().habits());
     }
 
     /** The plan of an order; why there is none where it can't be worked out. */

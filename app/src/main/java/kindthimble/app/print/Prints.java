@@ -1,7 +1,7 @@
 package kindthimble.app.print;
 
 import kindthimble.app.mixing.MixingService;
-import kindthimble.app.order.Orders;
+import kindthimble.app.order.Together;
 import kindthimble.app.shop.ShopService;
 import kindthimble.core.words.Refused;
 import org.springframework.stereotype.Service;
@@ -10,10 +10,10 @@ import org.springframework.stereotype.Service;
 @Service
 public class Prints {
     private final MixingService mixing;
-    private final Orders orders;
+    private final Together orders;
     private final ShopService shop;
 
-    Prints(MixingService mixing, Orders orders, ShopService shop) {
+    Prints(MixingService mixing, Together orders, ShopService shop) {
         this.mixing = mixing;
         this.orders = orders;
         this.shop = shop;

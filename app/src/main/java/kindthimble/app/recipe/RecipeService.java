@@ -5,7 +5,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
+import kindthimble.app.history.Edit;
+import kindthimble.app.history.History;
+import kindthimble.app.live.ShopRevision;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Ingredient;
 import kindthimble.core.icing.ThinningCurve;
@@ -13,6 +15,7 @@ import kindthimble.core.kitchen.HouseRecipes;
 import kindthimble.core.words.Refused;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The base recipes: those of the house, as the shop has changed them, and the shop's own. */
 @Service
@@ -27,9 +30,15 @@ public class RecipeService {
     private static final int LONGEST_CAUTION = 400;
 
     private final RecipeRepository recipes;
+    private final History history;
+    private final ShopRevision revision;
+    private final JsonMapper json;
 
-    RecipeService(RecipeRepository recipes) {
+    RecipeService(RecipeRepository recipes, History history, ShopRevision revision, JsonMapper json) {
         this.recipes = recipes;
+        this.history = history;
+        this.revision = revision;
+        this.json = json;
     }
 
     /** All of them, the house's first. */
@@ -58,54 +67,82 @@ public class RecipeService {
     }
 
     /**
-     * Stores a recipe; without a key it is a new one.
+     * A new recipe of the shop's own, as a step of its history.
      *
      * @throws Refused naming the field that is wrong
      */
-    BaseRecipe save(RecipeDraft wanted) {
-        BaseRecipe recipe = checked(wanted);
-        RecipeEntity entity = recipes.findById(recipe.key()).orElseGet(() -> new RecipeEntity(recipe));
+    BaseRecipe add(RecipeDraft wanted) {
+        BaseRecipe added = put(newKey(wanted.name() == null ? "" : wanted.name()), wanted);
+        history.keep(null, null, List.of(new Edit(place(added.key()), null, json.valueToTree(added))));
+        return added;
+    }
+
+    /**
+     * Stores a recipe as it is wanted.
+     *
+     * @throws Refused naming the field that is wrong
+     */
+    public BaseRecipe put(String key, RecipeDraft wanted) {
+        BaseRecipe recipe = checked(key, wanted);
+        RecipeEntity entity = recipes.findById(key).orElseGet(() -> new RecipeEntity(recipe));
+        entity.putAway(false);
         entity.set(recipe);
+        revision.touch();
         return recipes.saveAndFlush(entity).recipe();
     }
 
     /**
-     * Takes the shop's changes to a house recipe back; puts one of the shop's own away, which orders that take it still find.
+     * Takes the shop's changes to a house recipe back; puts one of the shop's own away, which orders that take it still find. A step of
+     * the shop's history.
      *
      * @return the recipe as it stands now
      */
     BaseRecipe takeBack(String key) {
-        BaseRecipe recipe = recipe(key);
-        Optional<BaseRecipe> house = HouseRecipes.ALL.stream()
-                .filter(ofHouse -> ofHouse.key().equals(key))
-                .findFirst();
-        if (house.isPresent()) {
+        BaseRecipe before = recipe(key);
+        putAway(key);
+        BaseRecipe now = recipe(key);
+        boolean ofHouse = HouseRecipes.ALL.stream().anyMatch(one -> one.key().equals(key));
+        history.keep(
+                null,
+                null,
+                List.of(new Edit(place(key), json.valueToTree(before), ofHouse ? json.valueToTree(now) : null)));
+        return now;
+    }
+
+    /** Puts a recipe of the shop's own away; of one of the house it takes the changes back. */
+    public void putAway(String key) {
+        if (HouseRecipes.ALL.stream().anyMatch(one -> one.key().equals(key))) {
             recipes.findById(key).ifPresent(recipes::delete);
-            return house.get();
+        } else {
+            recipes.findById(key).ifPresent(stored -> stored.putAway(true));
         }
-        recipes.findById(key).ifPresent(stored -> stored.putAway(true));
-        return recipe;
+        recipes.flush();
+        revision.touch();
     }
 
     /** Brings a recipe back that was put away. */
     BaseRecipe restore(String key) {
         BaseRecipe recipe = recipe(key);
         recipes.findById(key).ifPresent(stored -> stored.putAway(false));
+        revision.touch();
+        history.keep(null, null, List.of(new Edit(place(key), null, json.valueToTree(recipe))));
         return recipe;
     }
 
-    /** A recipe as it is typed. */
-    record RecipeDraft(String key, String name, List<Ingredient> ingredients, ThinningCurve curve, String caution) {}
+    private static String place(String key) {
+        return "/recipes/" + key;
+    }
 
-    private BaseRecipe checked(RecipeDraft wanted) {
+    /** A recipe as it is typed. */
+    public record RecipeDraft(
+            String key, String name, List<Ingredient> ingredients, ThinningCurve curve, String caution) {}
+
+    private static BaseRecipe checked(String key, RecipeDraft wanted) {
         if (wanted.name() == null || wanted.name().isBlank() || wanted.name().length() > LONGEST_NAME) {
             throw new Refused("name", "Give the recipe a name of up to " + LONGEST_NAME + " letters.");
         }
         if (wanted.caution() != null && wanted.caution().length() > LONGEST_CAUTION) {
             throw new Refused("caution", "Keep the caution under " + (LONGEST_CAUTION + 1) + " letters.");
-        }
-        if (wanted.key() != null && !wanted.key().isBlank()) {
-            recipe(wanted.key());
         }
         if (wanted.curve() == null
                 || !(wanted.curve().ownCountSeconds() >= 2 && wanted.curve().ownCountSeconds() <= 300)) {
@@ -128,7 +165,7 @@ public class RecipeService {
             throw new Refused("ingredients", "A base has sugar in it, and something wet.");
         }
         return new BaseRecipe(
-                wanted.key() == null || wanted.key().isBlank() ? newKey(wanted.name()) : wanted.key(),
+                key,
                 wanted.name().strip(),
                 ingredients,
                 wanted.curve(),

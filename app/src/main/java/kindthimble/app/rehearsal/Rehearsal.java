@@ -2,7 +2,8 @@ package kindthimble.app.rehearsal;
 
 import java.util.List;
 import kindthimble.app.desk.DeskService;
-import kindthimble.app.desk.OrderView;
+import kindthimble.app.order.AllOrders;
+import kindthimble.app.order.Kept;
 import kindthimble.app.print.Prints;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -26,11 +27,13 @@ class Rehearsal {
     private static final int PRINTED = 3;
 
     private final DeskService orders;
+    private final AllOrders all;
     private final Prints prints;
     private final JsonMapper json;
 
-    Rehearsal(DeskService orders, Prints prints, JsonMapper json) {
+    Rehearsal(DeskService orders, AllOrders all, Prints prints, JsonMapper json) {
         this.orders = orders;
+        this.all = all;
         this.prints = prints;
         this.json = json;
     }
@@ -45,8 +48,7 @@ class Rehearsal {
 
     private void rehearse() {
         try {
-            List<Long> ids =
-                    orders.all().stream().limit(MOST_ORDERS).map(OrderView::id).toList();
+            List<Long> ids = all.latest(MOST_ORDERS).stream().map(Kept::id).toList();
             for (int round = 1; round <= ROUNDS; round++) {
                 for (long id : ids) {
                     json.writeValueAsBytes(orders.asIfChanged(id, round));

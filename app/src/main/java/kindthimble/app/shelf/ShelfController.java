@@ -5,7 +5,6 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -20,17 +19,8 @@ class ShelfController {
         this.shelf = shelf;
     }
 
-    /** How much of something there is now. */
-    record Counted(String name, double amount) {}
-
     @GetMapping
     ShelfService.ShelfView shelf() {
-        return shelf.view();
-    }
-
-    @PutMapping("/stock")
-    ShelfService.ShelfView setStock(@RequestBody Counted counted) {
-        shelf.setStock(counted.name(), counted.amount());
         return shelf.view();
     }
 
@@ -43,13 +33,13 @@ class ShelfController {
 
     @DeleteMapping("/jars/{jar}")
     ShelfService.ShelfView removeJar(@PathVariable long jar) {
-        shelf.removeJar(jar);
+        shelf.remove(jar, true);
         return shelf.view();
     }
 
     @PostMapping("/jars/{jar}/restore")
     ShelfService.ShelfView restoreJar(@PathVariable long jar) {
-        shelf.restoreJar(jar);
+        shelf.remove(jar, false);
         return shelf.view();
     }
 }

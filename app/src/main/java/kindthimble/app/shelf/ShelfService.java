@@ -4,12 +4,16 @@ import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import kindthimble.app.history.Edit;
+import kindthimble.app.history.History;
 import kindthimble.app.http.NotThere;
+import kindthimble.app.live.ShopRevision;
 import kindthimble.app.recipe.RecipeService;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.icing.Ingredient;
@@ -28,12 +32,22 @@ public class ShelfService {
     private final JarRepository jars;
     private final StockRepository stock;
     private final RecipeService recipes;
+    private final History history;
+    private final ShopRevision revision;
     private final Clock clock;
 
-    ShelfService(JarRepository jars, StockRepository stock, RecipeService recipes, Clock clock) {
+    ShelfService(
+            JarRepository jars,
+            StockRepository stock,
+            RecipeService recipes,
+            History history,
+            ShopRevision revision,
+            Clock clock) {
         this.jars = jars;
         this.stock = stock;
         this.recipes = recipes;
+        this.history = history;
+        this.revision = revision;
         this.clock = clock;
     }
 
@@ -90,6 +104,15 @@ public class ShelfService {
                         .toList());
     }
 
+    /** All that can be counted on the shelf by name, in the order in which it is shown; 0 of what there is none. */
+    @Transactional(readOnly = true)
+    public Map<String, Double> known() {
+        Map<String, Double> known = new LinkedHashMap<>();
+        view().stock().forEach(one -> known.put(one.name(), one.amount()));
+        amounts().forEach(known::putIfAbsent);
+        return known;
+    }
+
     /** Amounts by name. */
     @Transactional(readOnly = true)
     public Map<String, Double> amounts() {
@@ -117,6 +140,9 @@ public class ShelfService {
                 .toList();
     }
 
+    /**
+     * @throws Refused when it has no name, or is more than any shelf holds
+     */
     public void setStock(String name, double amount) {
         if (name == null || name.isBlank() || name.length() > 60) {
             throw new Refused("name", "Say what it is, in up to 60 letters.");
@@ -125,6 +151,7 @@ public class ShelfService {
             throw new Refused("amount", "Write how much there is, from 0 to 1,000,000.");
         }
         stock.save(new StockEntity(name, amount));
+        revision.touch();
     }
 
     /**
@@ -145,21 +172,45 @@ public class ShelfService {
             throw new Refused("goodUntil", "Say until which day it is good.");
         }
         recipes.recipe(jar.recipe() == null ? "" : jar.recipe());
-        return jars.saveAndFlush(new JarEntity(jar)).jar();
+        Jar stored = jars.saveAndFlush(new JarEntity(jar)).jar();
+        revision.touch();
+        history.keep(null, null, List.of(Edit.flag("/jars/" + stored.id() + "/removed", false)));
+        return stored;
     }
 
-    /** Sets a jar aside for an order, or back on the shelf with null. */
-    public Jar takeFor(long jar, Long order) {
+    /**
+     * Sets a jar aside for an order, or back on the shelf with null.
+     *
+     * @return the order that it was set aside for; null for none
+     */
+    public Long setOrder(long jar, Long order) {
         JarEntity entity = jars.findById(jar).orElseThrow(() -> new NotThere("jar"));
+        Long before = entity.jar().order();
         entity.takeFor(order);
-        return entity.jar();
+        revision.touch();
+        return before;
     }
 
-    void removeJar(long jar) {
-        jars.findById(jar).orElseThrow(() -> new NotThere("jar")).remove(clock.instant());
+    /** Takes a jar off the shelf, or puts it back, as a step of the shop's history. */
+    void remove(long jar, boolean removed) {
+        setRemoved(jar, removed);
+        history.keep(null, null, List.of(Edit.flag("/jars/" + jar + "/removed", removed)));
     }
 
-    void restoreJar(long jar) {
-        jars.findById(jar).orElseThrow(() -> new NotThere("jar")).restore();
+    /** Takes a jar off the shelf, or puts it back. */
+    public void setRemoved(long jar, boolean removed) {
+        JarEntity entity = jars.findById(jar).orElseThrow(() -> new NotThere("jar"));
+        if (removed) {
+            entity.remove(clock.instant());
+        } else {
+            entity.restore();
+        }
+        revision.touch();
+    }
+
+    /** What a jar is called, on the shelf or off it. */
+    @Transactional(readOnly = true)
+    public String nameOfJar(long jar) {
+        return jars.findById(jar).map(found -> found.jar().name()).orElse("");
     }
 }

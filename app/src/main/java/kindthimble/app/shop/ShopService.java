@@ -1,6 +1,6 @@
 package kindthimble.app.shop;
 
-import kindthimble.app.http.Stale;
+import kindthimble.app.live.ShopRevision;
 import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.words.Refused;
 import org.springframework.stereotype.Service;
@@ -12,9 +12,11 @@ import org.springframework.transaction.annotation.Transactional;
 public class ShopService {
     private final ShopRepository shops;
     private final ShopJson json;
+    private final ShopRevision revision;
 
-    ShopService(ShopRepository shops, ShopJson json) {
+    ShopService(ShopRepository shops, ShopJson json, ShopRevision revision) {
         this.shops = shops;
+        this.revision = revision;
         this.json = json;
     }
 
@@ -26,39 +28,24 @@ public class ShopService {
                 .orElseGet(ShopSettings::house);
     }
 
-    ShopView view() {
-        return view(stored());
-    }
-
     /**
      * @throws Refused when a number is out of its range
      */
-    ShopView save(ShopView wanted) {
-        ShopSettings settings =
-                wanted.settings().with(wanted.settings().habits().kept());
+    public void save(ShopSettings wanted) {
+        ShopSettings settings = wanted.with(wanted.habits().kept());
         try {
             settings.check();
         } catch (Refused refused) {
             throw refused.inside("settings");
         }
         ShopEntity shop = stored();
-        Stale.check("shop", wanted.version(), shop.version());
         shop.set(json.written(settings));
-        return view(shops.saveAndFlush(shop));
+        shops.saveAndFlush(shop);
+        revision.touch();
     }
 
     private ShopEntity stored() {
         return shops.findById(ShopEntity.ONLY)
                 .orElseGet(() -> shops.saveAndFlush(new ShopEntity(json.written(ShopSettings.house()))));
     }
-
-    private ShopView view(ShopEntity shop) {
-        return new ShopView(shop.version(), json.read(shop.document()));
-    }
-
-    /**
-     * @param version of the row, to be sent back with a change
-     * @param settings the shop's
-     */
-    record ShopView(int version, ShopSettings settings) {}
 }

@@ -6,7 +6,6 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -32,21 +31,16 @@ class GelController {
         return gels.add(gel);
     }
 
-    @PutMapping("/{gel}")
-    GelView change(@PathVariable String gel, @RequestBody GelService.Bottle bottle) {
-        return gels.change(gel, bottle);
-    }
-
     @DeleteMapping("/{gel}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable String gel) {
-        gels.remove(gel);
+        gels.remove(gel, true);
     }
 
     @PostMapping("/{gel}/restore")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void restore(@PathVariable String gel) {
-        gels.restore(gel);
+        gels.remove(gel, false);
     }
 
     @PostMapping("/{gel}/swatches")

@@ -11,7 +11,10 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
+import kindthimble.app.history.Edit;
+import kindthimble.app.history.History;
 import kindthimble.app.http.NotThere;
+import kindthimble.app.live.ShopRevision;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.tint.Calibration;
 import kindthimble.core.tint.Gel;
@@ -38,6 +41,8 @@ public class GelService {
 
     private final GelRepository bottles;
     private final SwatchRepository swatches;
+    private final History history;
+    private final ShopRevision revision;
     private final Clock clock;
 
     private final Cache<Asked, Calibration> fits =
@@ -45,9 +50,11 @@ public class GelService {
 
     private record Asked(Gel gel, List<Calibration.Swatch> swatches) {}
 
-    GelService(GelRepository bottles, SwatchRepository swatches, Clock clock) {
+    GelService(GelRepository bottles, SwatchRepository swatches, History history, ShopRevision revision, Clock clock) {
         this.bottles = bottles;
         this.swatches = swatches;
+        this.history = history;
+        this.revision = revision;
         this.clock = clock;
     }
 
@@ -169,22 +176,43 @@ public class GelService {
         if (swatch != null) {
             swatches.saveAndFlush(new SwatchEntity(gel.key(), swatch, clock.instant()));
         }
+        revision.touch();
+        history.keep(null, null, List.of(Edit.flag("/gels/" + gel.key() + "/removed", false)));
         return view(gel.key());
     }
 
-    GelView change(String key, Bottle bottle) {
+    /**
+     * Writes down something else about a bottle.
+     *
+     * @throws Refused naming the field that is wrong
+     */
+    public void change(String key, Bottle bottle) {
         GelEntity gel = stored(key);
         gel.set(bottle.checked());
         bottles.saveAndFlush(gel);
-        return view(key);
+        revision.touch();
     }
 
-    void remove(String key) {
-        stored(key).remove(clock.instant());
+    /** Takes a bottle off the shelf, or puts it back, as a step of the shop's history. */
+    void remove(String key, boolean removed) {
+        setRemoved(key, removed);
+        history.keep(null, null, List.of(Edit.flag("/gels/" + key + "/removed", removed)));
     }
 
-    void restore(String key) {
-        stored(key).restore();
+    /** Takes a bottle off the shelf, or puts it back. */
+    public void setRemoved(String key, boolean removed) {
+        if (removed) {
+            stored(key).remove(clock.instant());
+        } else {
+            stored(key).restore();
+        }
+        revision.touch();
+    }
+
+    /** What a bottle is called, on the shelf or off it. */
+    @Transactional(readOnly = true)
+    public String name(String key) {
+        return stored(key).bottle().name();
     }
 
     public GelView note(String key, SwatchNote note) {
@@ -193,11 +221,25 @@ public class GelService {
         if (seen().getOrDefault(key, List.of()).size() >= MOST_SWATCHES) {
             throw new Refused("", "That are many swatches: take an old one out first.");
         }
-        swatches.saveAndFlush(new SwatchEntity(key, checked, clock.instant()));
+        SwatchEntity swatch = swatches.saveAndFlush(new SwatchEntity(key, checked, clock.instant()));
+        revision.touch();
+        history.keep(null, null, List.of(Edit.flag(place(key, swatch.id()), false)));
         return view(key);
     }
 
+    /** Has a swatch count no longer, or again, as a step of the shop's history. */
     GelView takeOut(String key, long swatch, boolean out) {
+        setOut(key, swatch, out);
+        history.keep(null, null, List.of(Edit.flag(place(key, swatch), out)));
+        return view(key);
+    }
+
+    private static String place(String key, long swatch) {
+        return "/swatches/" + key + "/" + swatch + "/removed";
+    }
+
+    /** Has a swatch count no longer, or again. */
+    public void setOut(String key, long swatch, boolean out) {
         SwatchEntity entity = swatches.findById(swatch)
                 .filter(found -> found.gelKey().equals(key))
                 .orElseThrow(() -> new NotThere("swatch"));
@@ -207,7 +249,7 @@ public class GelService {
             entity.restore();
         }
         swatches.flush();
-        return view(key);
+        revision.touch();
     }
 
     private static String reference(String wanted, SwatchNote swatch) {

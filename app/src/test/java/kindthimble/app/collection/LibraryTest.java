@@ -82,13 +82,13 @@ class LibraryTest {
         for (int i = designs.size() - 1; i >= 0; i--) {
             turned.append(turned.isEmpty() ? "" : ",").append(designs.get(i).get("id"));
         }
-        Answer sorted = APP.put("/api/orders/1/designs", "{\"designs\": [" + turned + "]}");
+        Answer sorted = APP.call("PUT", "/api/orders/1/designs", "{\"designs\": [" + turned + "]}");
         assertEquals(200, sorted.status());
         assertNotEquals(first, order(1).at("/designs/0/id").asLong());
         assertEquals(
                 422,
-                APP.put("/api/orders/1/designs", "{\"designs\": [" + first + "]}")
+                APP.call("PUT", "/api/orders/1/designs", "{\"designs\": [" + first + "]}")
                         .status());
-        assertEquals(422, APP.put("/api/orders/1/designs", "{}").status());
+        assertEquals(422, APP.call("PUT", "/api/orders/1/designs", "{}").status());
     }
 }

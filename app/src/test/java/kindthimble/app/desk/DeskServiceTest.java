@@ -13,6 +13,8 @@ import static org.mockito.Mockito.when;
 import java.time.LocalDateTime;
 import java.util.List;
 import kindthimble.app.cookie.CookieService;
+import kindthimble.app.history.History;
+import kindthimble.app.live.ShopRevision;
 import kindthimble.app.order.Kept;
 import kindthimble.app.order.OrderDetails;
 import kindthimble.app.order.Orders;
@@ -26,11 +28,20 @@ import kindthimble.core.move.Flood;
 import kindthimble.core.words.Refused;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import tools.jackson.databind.json.JsonMapper;
 
 class DeskServiceTest {
     private final Orders orders = mock(Orders.class);
     private final CookieService cookies = mock(CookieService.class);
-    private final DeskService service = new DeskService(orders, mock(Planner.class), cookies);
+    private final DeskService service = new DeskService(
+            orders,
+            mock(Planner.class),
+            cookies,
+            mock(OrderChanges.class),
+            mock(Said.class),
+            mock(History.class),
+            mock(ShopRevision.class),
+            mock(JsonMapper.class));
 
     private final Design design = new Design(
             1,
@@ -50,8 +61,12 @@ class DeskServiceTest {
                 null,
                 List.of(new PaletteColour("poppy", "Poppy", "#D5473F")),
                 null,
-                null);
-        when(orders.order(7)).thenReturn(new Kept(7, 1, details, List.of()));
+                null,
+                "",
+                "",
+                "",
+                "");
+        when(orders.forChange(7)).thenReturn(new Kept(7, 1, details, List.of()));
     }
 
     @Test

@@ -70,7 +70,7 @@ class DoorsTest {
         RunningApp.Answer lines =
                 APP.post("/api/orders", "{\"name\":\"two\\nlines\",\"handOver\":\"2026-12-12T10:00:00\"}");
         assertEquals("two lines", lines.body().at("/details/name").asString());
-        APP.put(
+        APP.post(
                 "/api/recipes",
                 "{\"name\": \"Sums\", \"curve\": {\"ownCountSeconds\": 80, \"perGram\": 0.23}, \"ingredients\": [{\"name\": \"=SUM(A1)\", \"role\": \"SUGAR\", \"grams\": 300}, {\"name\": \"water\", \"role\": \"WATER\", \"grams\": 60}]}");
         APP.store("update cookie_order set recipe = 'sums' where id = 1 or mixed_into = 1");

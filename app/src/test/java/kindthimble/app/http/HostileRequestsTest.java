@@ -87,7 +87,7 @@ class HostileRequestsTest {
                             APP.call(
                                     "DELETE",
                                     "/api/orders/" + order + "/designs/"
-                                            + answer.body().at("/design/id"),
+                                            + answer.body().at("/designs/0/id"),
                                     null);
                         } else {
                             assertFalse(answer.body().get("detail").asString().isBlank());

@@ -16,7 +16,6 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** That each number of the shop is kept as itself, and what of the shelf counts for an order. */
@@ -43,12 +42,12 @@ class KeptAndCountedTest {
                     .put("mean", habit.isWhole() ? was + Math.ceil(step) : was + step)
                     .put("source", "SHOP");
         }
-        assertEquals(200, APP.put("/api/shop", shop.toString()).status());
+        assertEquals(200, APP.change("/api/shop", "/settings", settings).status());
         APP.restart();
         assertEquals(settings, APP.get("/api/shop").body().get("settings"));
-        shop.set("settings", before.get("settings"));
-        shop.put("version", APP.get("/api/shop").body().get("version").asInt());
-        assertEquals(200, APP.put("/api/shop", shop.toString()).status());
+        assertEquals(
+                200,
+                APP.change("/api/shop", "/settings", before.get("settings")).status());
     }
 
     /** A bag with a tip keeps other grams than one without. */
@@ -79,17 +78,14 @@ class KeptAndCountedTest {
         String details = order.get("details").toString();
         String flat = details.replace("\"school\":\"RISK\"", "\"school\":\"FLAT\"")
                 .replaceFirst("\"flatPercent\":[0-9.]+", "\"flatPercent\":17");
-        RunningApp.Answer changed =
-                APP.put("/api/orders/1", "{\"version\":%s,\"details\":%s}".formatted(order.get("version"), flat));
+        assertEquals(200, APP.change("/api/orders/1", "/details", flat).status());
         for (JsonNode bowl : mixing().at("/pour/pour/bowls")) {
             assertEquals(
                     0.17 * bowl.get("cookiesGrams").asDouble(),
                     bowl.get("spareGrams").asDouble(),
                     1e-9);
         }
-        APP.put(
-                "/api/orders/1",
-                "{\"version\":%s,\"details\":%s}".formatted(changed.body().get("version"), details));
+        APP.change("/api/orders/1", "/details", details);
     }
 
     /** Left-over icing that is too old, or of another base, is not offered. */
@@ -128,9 +124,8 @@ class KeptAndCountedTest {
     /** A label for each bag and each bottle, with what is in it. */
     @Test
     void everyBagAndBottleHasItsLabel() throws IOException, InterruptedException {
-        ObjectNode shop = (ObjectNode) APP.get("/api/shop").body();
-        ((ObjectNode) shop.at("/settings/habits/BOTTLES")).put("mean", 3);
-        assertEquals(200, APP.put("/api/shop", shop.toString()).status());
+        assertEquals(
+                200, APP.change("/api/shop", "/settings/habits/BOTTLES/mean", 3).status());
         int bags = 0;
         int bottles = 0;
         for (JsonNode bowl : mixing().at("/pour/pour/bowls")) {
@@ -152,10 +147,6 @@ class KeptAndCountedTest {
             assertEquals(bags + bottles, text.split("the only bag|bag \\d+ of \\d+", -1).length - 1, text);
             assertEquals(bottles, text.split("bottle", -1).length - 1, text);
         }
-        shop = (ObjectNode) JsonMapper.builder()
-                .build()
-                .readTree(APP.get("/api/shop").body().toString());
-        ((ObjectNode) shop.at("/settings/habits/BOTTLES")).put("mean", 0);
-        APP.put("/api/shop", shop.toString());
+        APP.change("/api/shop", "/settings/habits/BOTTLES/mean", 0);
     }
 }

@@ -35,9 +35,7 @@ class MixingTest {
         JsonNode order = APP.get("/api/orders/1").body();
         String details = order.get("details").toString();
         assertTrue(details.contains(from), () -> from + " is not in " + details);
-        return APP.put(
-                "/api/orders/1",
-                "{\"version\": %s, \"details\": %s}".formatted(order.get("version"), details.replace(from, to)));
+        return APP.change("/api/orders/1", "/details", details.replace(from, to));
     }
 
     @Test
@@ -122,10 +120,7 @@ class MixingTest {
         // Base and allowance are one for all of them.
         JsonNode order = APP.get("/api/orders/2").body();
         String details = order.get("details").toString().replace("\"risk\":0.02", "\"risk\":0.1");
-        assertEquals(
-                200,
-                APP.put("/api/orders/2", "{\"version\": %s, \"details\": %s}".formatted(order.get("version"), details))
-                        .status());
+        assertEquals(200, APP.change("/api/orders/2", "/details", details).status());
         assertEquals(
                 0.1, APP.get("/api/orders/1").body().at("/details/extra/risk").asDouble());
         assertEquals(200, change("\"risk\":0.1", "\"risk\":0.02").status());
@@ -170,9 +165,7 @@ class MixingTest {
                     ? colour.get("hex").asString()
                     : hex;
         }
-        Answer changed = APP.put(
-                "/api/orders/2",
-                "{\"version\": %s, \"details\": %s}".formatted(order.get("version"), was.replace(hex, "#7FA8D8")));
+        Answer changed = APP.change("/api/orders/2", "/details", was.replace(hex, "#7FA8D8"));
         assertEquals(200, changed.status());
         JsonNode two = mixing();
         assertEquals(bowls + 1, two.at("/pour/pour/bowls").size());
@@ -180,13 +173,7 @@ class MixingTest {
         assertTrue(
                 two.at("/pour/colours").toString().contains("Navy ink (Night"),
                 two.at("/pour/colours").toString());
-        assertEquals(
-                200,
-                APP.put(
-                                "/api/orders/2",
-                                "{\"version\": %s, \"details\": %s}"
-                                        .formatted(changed.body().get("version"), was))
-                        .status());
+        assertEquals(200, APP.change("/api/orders/2", "/details", was).status());
     }
 
     @Test
@@ -248,10 +235,10 @@ class MixingTest {
         JsonNode frozen = started.at("/pour/pour");
 
         JsonNode kite = APP.get("/api/orders/1").body().at("/designs/0");
-        String path = "/api/orders/1/designs/" + kite.get("id");
-        String more = "{\"version\": %s, \"count\": 36, \"document\": %s}"
-                .formatted(kite.get("version"), kite.get("document"));
-        assertEquals(200, APP.put(path, more).status());
+        assertEquals(
+                200,
+                APP.change("/api/orders/1", "/designs/" + kite.get("id") + "/count", 36)
+                        .status());
         APP.restart();
         JsonNode now = mixing();
         assertEquals(frozen, now.at("/pour/pour"), "the plan stays as it was");
@@ -279,11 +266,10 @@ class MixingTest {
 
     /** Another recipe, another shop, and a plan stored by an earlier version: the kept plan stays as it was. */
     private static void theKeptPlanReadsNothingElse(JsonNode before) {
-        JsonNode shop = APP.get("/api/shop").body();
-        String settings = shop.toString().replace("\"COOKIES_PER_BOX\":{\"mean\":6", "\"COOKIES_PER_BOX\":{\"mean\":4");
-        APP.put("/api/shop", settings);
-        APP.put(
-                "/api/recipes",
+        APP.change("/api/shop", "/settings/habits/COOKIES_PER_BOX/mean", 4);
+        APP.change(
+                "/api/shop",
+                "/recipes/meringue-powder",
                 "{\"key\": \"meringue-powder\", \"name\": \"Other\", \"curve\": {\"ownCountSeconds\": 60, \"perGram\": 0.3}, \"ingredients\": [{\"name\": \"sugar\", \"role\": \"SUGAR\", \"grams\": 300}, {\"name\": \"water\", \"role\": \"WATER\", \"grams\": 60}]}");
         JsonNode after = mixing();
         assertEquals(before.get("pour"), after.get("pour"));
@@ -296,12 +282,7 @@ class MixingTest {
         assertEquals(before.at("/pour/pour"), upgraded.at("/pour/pour"), "a plan of format 1 is read");
         assertFalse(upgraded.get("difference").isNull());
         APP.call("DELETE", "/api/recipes/meringue-powder", null);
-        APP.put(
-                "/api/shop",
-                APP.get("/api/shop")
-                        .body()
-                        .toString()
-                        .replace("\"COOKIES_PER_BOX\":{\"mean\":4", "\"COOKIES_PER_BOX\":{\"mean\":6"));
+        APP.change("/api/shop", "/settings/habits/COOKIES_PER_BOX/mean", 6);
     }
 
     @Test
@@ -317,11 +298,11 @@ class MixingTest {
         Answer unknown = change("\"recipe\":\"dried-egg-white-loose\"", "\"recipe\":\"plaster\"");
         assertEquals(422, unknown.status());
 
-        Answer noSugar = APP.put(
+        Answer noSugar = APP.post(
                 "/api/recipes",
                 "{\"name\": \"Water ice\", \"curve\": {\"ownCountSeconds\": 80, \"perGram\": 0.23}, \"ingredients\": [{\"name\": \"water\", \"role\": \"WATER\", \"grams\": 10}]}");
         assertEquals("ingredients", noSugar.body().get("field").asString());
-        Answer own = APP.put(
+        Answer own = APP.post(
                 "/api/recipes",
                 "{\"name\": \"Runny\", \"curve\": {\"ownCountSeconds\": 4, \"perGram\": 0.23}, \"ingredients\": [{\"name\": \"sugar\", \"role\": \"SUGAR\", \"grams\": 300}, {\"name\": \"water\", \"role\": \"WATER\", \"grams\": 60}]}");
         assertEquals("runny", own.body().get("key").asString());

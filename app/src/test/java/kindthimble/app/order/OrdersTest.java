@@ -35,12 +35,7 @@ class OrdersTest {
     private static JsonNode addRound(long order) {
         Answer added = APP.post("/api/orders/" + order + "/designs", "{\"count\": 24, \"document\": " + ROUND + "}");
         assertEquals(201, added.status(), () -> String.valueOf(added.body()));
-        return added.body().get("design");
-    }
-
-    private static String change(JsonNode design, int version, int count, String document) {
-        return "{\"version\": %d, \"count\": %d, \"document\": %s}"
-                .formatted(version, count, document == null ? design.get("document") : document);
+        return added.body().at("/designs/0");
     }
 
     /** The story that the application is for, with the figures of the worked case. */
@@ -70,12 +65,13 @@ class OrdersTest {
     void secondTabsStaleSaveIsToldAndLosesNothing() {
         long order = takeOrder("Two tabs");
         JsonNode design = addRound(order);
-        String path = "/api/orders/" + order + "/designs/" + design.get("id");
-        Answer first = APP.put(path, change(design, 0, 30, null));
+        String path = "/designs/" + design.get("id") + "/count";
+        long seen = APP.get("/api/orders/" + order).body().get("revision").asLong();
+        Answer first = APP.patch("/api/orders/" + order, seen, path, 30);
         assertEquals(200, first.status());
-        assertEquals(1, first.body().at("/design/version").asInt());
+        assertEquals(seen + 1, first.body().get("revision").asLong());
 
-        Answer stale = APP.put(path, change(design, 0, 99, null));
+        Answer stale = APP.patch("/api/orders/" + order, seen, path, 99);
         assertEquals(409, stale.status());
         assertTrue(stale.body().get("detail").asString().contains("another tab"));
         assertEquals(
@@ -88,9 +84,13 @@ class OrdersTest {
         long order = takeOrder("Undo");
         JsonNode design = addRound(order);
         String path = "/api/orders/" + order + "/designs/" + design.get("id");
-        assertEquals(204, APP.call("DELETE", path, null).status());
+        assertEquals(200, APP.call("DELETE", path, null).status());
         assertEquals(0, APP.get("/api/orders/" + order).body().get("designs").size());
-        assertEquals(404, APP.put(path, change(design, 0, 1, null)).status());
+        assertEquals(
+                422,
+                APP.change("/api/orders/" + order, "/designs/" + design.get("id") + "/count", 1)
+                        .status());
+        assertEquals(404, APP.call("DELETE", path, null).status(), "a second press removes nothing");
         assertEquals(200, APP.post(path + "/restore", null).status());
         assertEquals(1, APP.get("/api/orders/" + order).body().get("designs").size());
 
@@ -172,8 +172,7 @@ class OrdersTest {
         JsonNode now = APP.get("/api/orders/" + order).body();
         String details =
                 now.get("details").toString().replace("\"key\":\"coal\",\"name\":\"Coal\"", "\"name\":\"Rook\"");
-        Answer refused = APP.put(
-                "/api/orders/" + order, "{\"version\": " + now.get("version") + ", \"details\": " + details + "}");
+        Answer refused = APP.change("/api/orders/" + order, "/details", details);
         assertEquals(422, refused.status());
         assertTrue(refused.body().get("detail").asString().contains("Round"));
     }
@@ -182,27 +181,27 @@ class OrdersTest {
     void shopsNumbersReachEveryOrderAndAreChecked() {
         long order = takeOrder("Shop");
         addRound(order);
-        JsonNode shop = APP.get("/api/shop").body();
-        String wrong = shop.toString()
-                .replaceFirst("\"MIXER_MOST_GRAMS\":\\{\"mean\":[0-9.]+", "\"MIXER_MOST_GRAMS\":{\"mean\":260");
         assertEquals(
                 "settings.habits.MIXER_LEAST_GRAMS.mean",
-                APP.put("/api/shop", wrong).body().get("field").asString());
+                APP.change("/api/shop", "/settings/habits/MIXER_MOST_GRAMS/mean", 260)
+                        .body()
+                        .get("field")
+                        .asString());
 
         double spares = APP.get("/api/orders/" + order + "/pour")
                 .body()
                 .at("/pour/spares")
                 .asDouble();
         assertEquals(2, spares);
-        String none = shop.toString()
-                .replaceFirst("\"BREAKAGE_PERCENT\":\\{\"mean\":[0-9.]+", "\"BREAKAGE_PERCENT\":{\"mean\":0");
-        assertEquals(200, APP.put("/api/shop", none).status());
+        String breakage = "/settings/habits/BREAKAGE_PERCENT/mean";
+        long seen = APP.get("/api/shop").body().get("revision").asLong();
+        assertEquals(200, APP.patch("/api/shop", seen, breakage, 0).status());
         assertEquals(
                 0,
                 APP.get("/api/orders/" + order + "/pour")
                         .body()
                         .at("/pour/spares")
                         .asInt());
-        assertEquals(409, APP.put("/api/shop", none).status());
+        assertEquals(409, APP.patch("/api/shop", seen, breakage, 1).status());
     }
 }

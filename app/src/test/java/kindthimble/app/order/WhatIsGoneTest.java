@@ -15,11 +15,8 @@ class WhatIsGoneTest {
     static final RunningApp APP = RunningApp.withDemoData();
 
     private static void shopWithTips(String tips) {
-        String shop = APP.get("/api/shop").body().toString();
         assertEquals(
-                200,
-                APP.put("/api/shop", shop.replaceFirst("\"tips\":\\[[^]]*]", "\"tips\":[" + tips + "]"))
-                        .status());
+                200, APP.change("/api/shop", "/settings/tips", "[" + tips + "]").status());
     }
 
     @Test
@@ -32,13 +29,12 @@ class WhatIsGoneTest {
 
         shopWithTips("{\"name\":\"fine\",\"openingMm\":0.6,\"owned\":1}");
         JsonNode first = APP.get("/api/orders/1").body().at("/designs/0");
-        String design = "/api/orders/1/designs/" + first.get("id");
         String document = first.get("document").toString();
         String fine = document.replaceFirst("\"move\":\"outline\"", "\"move\":\"outline\",\"tip\":\"fine\"");
         assertFalse(fine.equals(document));
         assertEquals(
                 200,
-                APP.put(design, "{\"version\":%s,\"count\":24,\"document\":%s}".formatted(first.get("version"), fine))
+                APP.change("/api/orders/1", "/designs/" + first.get("id") + "/document", fine)
                         .status());
         shopWithTips("");
         assertEquals(200, APP.get("/api/week").status());

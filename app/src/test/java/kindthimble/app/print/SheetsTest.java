@@ -32,11 +32,11 @@ class SheetsTest {
         assertEquals(750, sugar.get("onShelf").asDouble());
         double needed = sugar.get("needed").asDouble();
         assertEquals(Math.max(0, needed - 750), sugar.get("missing").asDouble(), 1e-9);
-        APP.put("/api/shelf/stock", "{\"name\": \"icing sugar\", \"amount\": 20000}");
+        APP.change("/api/shop", "/stock/icing sugar", 20000);
         assertEquals(0, bought("icing sugar").get("packs").asInt());
         assertEquals(
-                "amount",
-                APP.put("/api/shelf/stock", "{\"name\": \"icing sugar\", \"amount\": -1}")
+                "stock.icing sugar",
+                APP.change("/api/shop", "/stock/icing sugar", -1)
                         .body()
                         .get("field")
                         .asString());

@@ -114,8 +114,25 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
         return call("POST", path, body);
     }
 
-    public Answer put(String path, String body) {
-        return call("PUT", path, body);
+    /**
+     * Changes one place of an order or of the shop, as a page does that has just looked.
+     *
+     * @param address {@code /api/orders/7} or {@code /api/shop}
+     * @param path of the place
+     * @param now as JSON
+     */
+    public Answer change(String address, String path, Object now) {
+        JsonNode stored = get(address).body();
+        return patch(address, stored.path("revision").asLong(), path, now);
+    }
+
+    /** The same by a page that has seen some revision. */
+    public Answer patch(String address, long revision, String path, Object now) {
+        return call(
+                "PATCH",
+                address,
+                "{\"revision\": %d, \"gesture\": null, \"edits\": [{\"path\": \"%s\", \"now\": %s}]}"
+                        .formatted(revision, path, now));
     }
 
     public Answer call(String method, String path, String body) {

@@ -14,7 +14,9 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
+import kindthimble.app.history.History;
 import kindthimble.app.http.NotThere;
+import kindthimble.app.live.ShopRevision;
 import kindthimble.app.tint.GelService.Bottle;
 import kindthimble.app.tint.GelService.SwatchNote;
 import kindthimble.core.tint.Gel;
@@ -26,7 +28,12 @@ import org.junit.jupiter.api.Test;
 class GelServiceTest {
     private final GelRepository bottles = mock(GelRepository.class);
     private final SwatchRepository swatches = mock(SwatchRepository.class);
-    private final GelService service = new GelService(bottles, swatches, Clock.fixed(Instant.EPOCH, ZoneOffset.UTC));
+    private final GelService service = new GelService(
+            bottles,
+            swatches,
+            mock(History.class),
+            mock(ShopRevision.class),
+            Clock.fixed(Instant.EPOCH, ZoneOffset.UTC));
 
     private static GelEntity leaf() {
         GelEntity entity = new GelEntity("leaf", "leaf", 0);

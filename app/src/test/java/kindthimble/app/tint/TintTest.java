@@ -135,26 +135,17 @@ class TintTest {
         JsonNode order = APP.get("/api/orders/1").body();
         String details = order.get("details").toString();
         String own = details.replace("\"letDownFrom\":\"navy-ink\"", "\"letDownFrom\":null");
-        Answer changed =
-                APP.put("/api/orders/1", "{\"version\": %s, \"details\": %s}".formatted(order.get("version"), own));
+        Answer changed = APP.change("/api/orders/1", "/details", own);
         assertEquals(200, changed.status());
         JsonNode families = mixing().get("families");
         List<String> lights = new ArrayList<>();
         families.forEach(family -> lights.add(family.get("light").asString()));
         assertTrue(lights.contains("haze"), families.toString());
         String wrong = details.replace("\"letDownFrom\":\"navy-ink\"", "\"letDownFrom\":\"mauve\"");
-        Answer refused = APP.put(
-                "/api/orders/1",
-                "{\"version\": %s, \"details\": %s}".formatted(changed.body().get("version"), wrong));
+        Answer refused = APP.change("/api/orders/1", "/details", wrong);
         assertEquals(422, refused.status());
         assertTrue(refused.body().get("field").asString().endsWith("letDownFrom"));
-        assertEquals(
-                200,
-                APP.put(
-                                "/api/orders/1",
-                                "{\"version\": %s, \"details\": %s}"
-                                        .formatted(changed.body().get("version"), details))
-                        .status());
+        assertEquals(200, APP.change("/api/orders/1", "/details", details).status());
     }
 
     @Test
@@ -297,10 +288,7 @@ class TintTest {
                 .toString()
                 .replace("\"hex\":\"#D5473F\"", "\"hex\":\"#C0562F\"")
                 .replace("\"hex\":\"#FFB14E\"", "\"hex\":\"#7A7A20\"");
-        assertEquals(
-                200,
-                APP.put("/api/orders/1", "{\"version\": %s, \"details\": %s}".formatted(order.get("version"), details))
-                        .status());
+        assertEquals(200, APP.change("/api/orders/1", "/details", details).status());
         JsonNode kite = APP.get("/api/orders/1/colours/seeing").body().get(0);
         assertEquals("Diamond kite", kite.get("name").asString());
         assertEquals(1, kite.get("alike").size(), kite.toString());

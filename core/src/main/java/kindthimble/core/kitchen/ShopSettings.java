@@ -19,6 +19,7 @@ import kindthimble.core.words.Refused;
  * @param filling how outlines and floods are carried out
  * @param recipe key of the base that orders take unless they say otherwise
  * @param measures whether spoons and cups stand beside the grams
+ * @param customs how it writes dates, numbers and money
  * @param words what the shop calls the named consistencies
  * @param tips the shop's round tips
  */
@@ -35,6 +36,8 @@ public record ShopSettings(
 
         @Choice(word = "measures", from = Choice.From.WORDS) Measures measures,
 
+        Customs customs,
+
         KitchenWords words,
 
         List<Tip> tips) {
@@ -43,6 +46,7 @@ public record ShopSettings(
 
     public ShopSettings {
         habits = habits == null ? Habits.HOUSE : habits;
+        customs = customs == null ? Customs.HOUSE : customs;
         words = words == null ? KitchenWords.HOUSE : words;
         tips = tips == null ? List.of() : List.copyOf(tips);
     }
@@ -55,6 +59,7 @@ public record ShopSettings(
                 Filling.WALL_AND_FLOOD,
                 HouseRecipes.MERINGUE_POWDER.key(),
                 Measures.GRAMS,
+                Customs.HOUSE,
                 KitchenWords.HOUSE,
                 Tip.HOUSE);
     }
@@ -76,7 +81,7 @@ public record ShopSettings(
 
     /** The same with other figures. */
     public ShopSettings with(Habits others) {
-        return new ShopSettings(others, detail, filling, recipe, measures, words, tips);
+        return new ShopSettings(others, detail, filling, recipe, measures, customs, words, tips);
     }
 
     /**
@@ -90,6 +95,11 @@ public record ShopSettings(
             throw refused.inside("habits");
         }
         words.check();
+        try {
+            customs.check();
+        } catch (Refused refused) {
+            throw refused.inside("customs");
+        }
         if (mean(Habit.MIXER_LEAST_GRAMS) > mean(Habit.MIXER_MOST_GRAMS)) {
             throw new Refused(
                     "habits." + Habit.MIXER_LEAST_GRAMS + ".mean", "The mixer's least can't be more than its most.");

@@ -16,7 +16,14 @@ class ShopSettingsTest {
 
     private static ShopSettings tips(Tip... tips) {
         return new ShopSettings(
-                HOUSE.habits(), HOUSE.detail(), HOUSE.filling(), HOUSE.recipe(), HOUSE.measures(), null, List.of(tips));
+                HOUSE.habits(),
+                HOUSE.detail(),
+                HOUSE.filling(),
+                HOUSE.recipe(),
+                HOUSE.measures(),
+                null,
+                null,
+                List.of(tips));
     }
 
     private static Refused refused(ShopSettings settings) {
@@ -29,7 +36,8 @@ class ShopSettingsTest {
         assertEquals(KitchenWords.HOUSE, tips().words());
         assertEquals(
                 Habits.HOUSE,
-                new ShopSettings(null, HOUSE.detail(), HOUSE.filling(), "x", HOUSE.measures(), null, null).habits());
+                new ShopSettings(null, HOUSE.detail(), HOUSE.filling(), "x", HOUSE.measures(), null, null, null)
+                        .habits());
     }
 
     @Test

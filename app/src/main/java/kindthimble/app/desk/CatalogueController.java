@@ -1,46 +1,35 @@
-package kindthimble.app.shop;
+package kindthimble.app.desk;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import kindthimble.app.order.OrderDetails;
+import kindthimble.app.order.Orders;
+import kindthimble.app.order.PaletteColour;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Kind;
+import kindthimble.core.cutter.Cutter;
 import kindthimble.core.cutter.CutterShape;
+import kindthimble.core.design.Design;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Measured;
 import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.kitchen.Customs;
+import kindthimble.core.kitchen.Filling;
 import kindthimble.core.kitchen.HouseRecipes;
 import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.move.Move;
+import kindthimble.core.pour.Allowance;
+import kindthimble.core.tint.Gel;
+import kindthimble.core.tint.ReferenceGels;
 import kindthimble.core.words.Range;
-import kindthimble.core.words.Refused;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PutMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 @RequestMapping("/api")
-class ShopController {
-    private final ShopService shop;
-
-    ShopController(ShopService shop) {
-        this.shop = shop;
-    }
-
-    @GetMapping("/shop")
-    ShopService.ShopView shop() {
-        return shop.view();
-    }
-
-    @PutMapping("/shop")
-    ShopService.ShopView save(@RequestBody ShopService.ShopView wanted) {
-        if (wanted.settings() == null) {
-            throw new Refused("settings", "Send the shop's numbers.");
-        }
-        return shop.save(wanted);
-    }
-
+class CatalogueController {
     /** What can be planned: the kinds of moves and cutters, and the shop's numbers with their words and ranges. */
     @GetMapping("/catalogue")
     CatalogueView catalogue() {
@@ -49,15 +38,42 @@ class ShopController {
                 Catalogue.of(CutterShape.class),
                 Catalogue.parametersOf(ShopSettings.class),
                 Arrays.stream(Habit.values()).map(HabitView::of).toList(),
-                HouseRecipes.ALL.stream().map(BaseRecipe::key).toList());
+                HouseRecipes.ALL.stream().map(BaseRecipe::key).toList(),
+                FIELDS,
+                ReferenceGels.ALL.stream().map(Gel::key).toList(),
+                List.of(Filling.values()),
+                new Most(PaletteColour.MOST_COLOURS, Orders.MOST_DESIGNS, Orders.MOST_COOKIES));
     }
+
+    /** What can be typed beside moves and cutters' forms. */
+    private static final Map<String, List<Kind.Parameter>> FIELDS = Map.of(
+            "design", Catalogue.parametersOf(Design.class),
+            "cutter", Catalogue.parametersOf(Cutter.class),
+            "joined", Catalogue.parametersOf(Cutter.Joined.class),
+            "hole", Catalogue.parametersOf(Cutter.Hole.class),
+            "flat", Catalogue.parametersOf(Allowance.Flat.class),
+            "order", Catalogue.parametersOf(OrderDetails.class),
+            "customs", Catalogue.parametersOf(Customs.class));
 
     record CatalogueView(
             List<Kind> moves,
             List<Kind> cutters,
             List<Kind.Parameter> shop,
             List<HabitView> habits,
-            List<String> houseRecipes) {}
+            List<String> houseRecipes,
+            Map<String, List<Kind.Parameter>> fields,
+            List<String> referenceGels,
+            List<Filling> fillings,
+            Most most) {}
+
+    /**
+     * How much an order holds.
+     *
+     * @param colours of its palette
+     * @param designs on its tray
+     * @param cookies of one design
+     */
+    record Most(int colours, int designs, int cookies) {}
 
     /**
      * A figure of the kitchen.

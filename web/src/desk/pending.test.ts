@@ -1,0 +1,128 @@
+import { describe, expect, it } from "vitest";
+import { applied, changes, compact, followed, type Pending, rebased } from "./pending";
+import { put } from "./places";
+
+const ORDER = {
+  details: { name: "Kites", client: "" },
+  designs: {
+    7: {
+      count: 12,
+      moves: [
+        { move: "outline", colour: "poppy" },
+        { move: "flood", colour: "poppy", fullness: 1 },
+        { move: "dot", colour: "white", pieces: 6 },
+      ],
+    },
+  },
+};
+
+const typed = (path: string, now: unknown, tree: object = ORDER): Pending => {
+  const [one] = changes(tree, put(tree, path, now), "g", true);
+  if (!one) throw new Error("nothing changed");
+  return one;
+};
+
+describe("changes that somebody else's are stored before", () => {
+  it("of another field stay", () => {
+    const mine = typed("/designs/7/count", 24);
+    const stored = put(ORDER, "/details/name", "Dragons");
+    const left = rebased([mine], stored);
+    expect(applied(stored, left)).toEqual(put(stored, "/designs/7/count", 24));
+    expect(left[0]?.theirs).toBeUndefined();
+  });
+
+  it("of the same field stand side by side", () => {
+    const left = rebased([typed("/designs/7/count", 24)], put(ORDER, "/designs/7/count", 30));
+    expect(left).toMatchObject([{ now: 24, theirs: { value: 30 } }]);
+  });
+
+  it("that say the same are done", () => {
+    expect(rebased([typed("/designs/7/count", 24)], put(ORDER, "/designs/7/count", 24))).toEqual(
+      [],
+    );
+  });
+
+  it("follow their move where the list was cut or sorted", () => {
+    const mine = typed("/designs/7/moves/1/fullness", 1.2);
+    const moves = ORDER.designs[7].moves;
+    for (const list of [moves.slice(1), [moves[2], moves[0], moves[1]]]) {
+      const stored = put(ORDER, "/designs/7/moves", list);
+      const now = applied(stored, rebased([mine], stored)).designs[7].moves;
+      expect(now.find((move) => move?.move === "flood")?.fullness).toBe(1.2);
+      expect(now.filter((move) => move?.move !== "flood")).toEqual(
+        list.filter((move) => move?.move !== "flood"),
+      );
+    }
+  });
+
+  it("of another field of the same move stay too", () => {
+    const mine = typed("/designs/7/moves/1/fullness", 1.2);
+    const stored = put(ORDER, "/designs/7/moves/1/colour", "coal");
+    expect(applied(stored, rebased([mine], stored)).designs[7].moves[1]).toEqual({
+      move: "flood",
+      colour: "coal",
+      fullness: 1.2,
+    });
+  });
+
+  it("of a move that is gone wait for her", () => {
+    const stored = put(ORDER, "/designs/7/moves", ORDER.designs[7].moves.slice(0, 1));
+    expect(rebased([typed("/designs/7/moves/2/pieces", 8)], stored)[0]?.theirs).toBeDefined();
+  });
+
+  it("of a list join where they were apart", () => {
+    const moves = ORDER.designs[7].moves;
+    const mine = typed("/designs/7/moves", [...moves, { move: "line", colour: "coal" }]);
+    const stored = put(ORDER, "/designs/7/moves", moves.slice(1));
+    expect(applied(stored, rebased([mine], stored)).designs[7].moves).toEqual([
+      ...moves.slice(1),
+      { move: "line", colour: "coal" },
+    ]);
+  });
+
+  it("were on their way and are sent again only once", () => {
+    const first = { ...typed("/designs/7/count", 1), sent: true };
+    const then = typed("/designs/7/count", 12, put(ORDER, "/designs/7/count", 1));
+    const last = { ...then, now: 120 };
+    expect(rebased([first, last], put(ORDER, "/details/name", "x"))).toMatchObject([
+      { path: "/designs/7/count", was: 12, now: 120 },
+    ]);
+  });
+});
+
+describe("changes of one place one after the other", () => {
+  it("are one, from what stood there to what stands there", () => {
+    const all = [1, 12, 120].map((now) => ({ ...typed("/designs/7/count", 99), now }));
+    expect(compact(all)).toMatchObject([{ was: 12, now: 120 }]);
+  });
+
+  it("that end where they began are none", () => {
+    expect(compact([{ ...typed("/designs/7/count", 99), now: 12 }])).toEqual([]);
+  });
+});
+
+describe("what is held", () => {
+  it("goes with its move and never slips into what is stored", () => {
+    const held = { ...typed("/designs/7/moves/2/pieces", 9999), sentence: "too many" };
+    const tree = structuredClone(applied(ORDER, [held]));
+    const follow = followed([held], tree);
+    tree.designs[7].moves.unshift(...tree.designs[7].moves.splice(2, 1));
+    const { held: still, clean } = follow();
+    expect(still).toMatchObject([{ path: "/designs/7/moves/0/pieces", now: 9999 }]);
+    expect(clean.designs[7].moves[0]?.pieces).toBe(6);
+  });
+
+  it("goes when its move is taken off, and when something else is written there", () => {
+    const held = { ...typed("/designs/7/moves/2/pieces", 9999), sentence: "too many" };
+    for (const change of [
+      (tree: typeof ORDER) => tree.designs[7].moves.pop(),
+      (tree: typeof ORDER) =>
+        put(tree, "", undefined) ?? Object.assign(tree.designs[7].moves[2] ?? {}, { pieces: 8 }),
+    ]) {
+      const tree = structuredClone(applied(ORDER, [held]));
+      const follow = followed([held], tree);
+      change(tree);
+      expect(follow().held).toEqual([]);
+    }
+  });
+});

@@ -1,0 +1,176 @@
+import { at, differences, inside, joinedLists, lies, parts, put, same } from "./places";
+
+/** A change that is not stored yet. */
+export type Pending = {
+  path: string;
+  /** What stood there when it was made; undefined for nothing. */
+  was: unknown;
+  /** What is to stand there; undefined for nothing. */
+  now: unknown;
+  /** The element of a list that the place lies in, as it was: by it the place is found again when the list has changed. */
+  owner?: unknown;
+  /** The same for all that was typed into one field in one go. */
+  gesture: string | null;
+  /** Whether it was typed: then it stays as typed, whatever is wrong with it. */
+  typed: boolean;
+  /** On its way. */
+  sent: boolean;
+  /** Why it can't be stored, or not yet. */
+  sentence?: string;
+  /** Somebody else has changed the same place meanwhile, to this. */
+  theirs?: { value: unknown };
+};
+
+/** Whether a change waits for her: it was refused, or somebody else changed the same. */
+export const isHeld = (edit: Pending) => edit.sentence !== undefined || edit.theirs !== undefined;
+
+/** The tree with changes in their places. */
+export function applied<T>(tree: T, edits: Pending[]): T {
+  return edits.reduce((now, edit) => put(now, edit.path, edit.now), tree);
+}
+
+/** Changes of one place one after the other are one, except where the first is on its way. */
+export function compact(edits: Pending[]): Pending[] {
+  const all: Pending[] = [];
+  for (const edit of edits) {
+    const i = all.findIndex((one) => one.path === edit.path && !one.sent && !edit.sent);
+    const earlier = all[i];
+    // What came between may lie around or inside: then the order counts.
+    const between = all
+      .slice(i + 1)
+      .some((one) => lies(one.path, edit.path) || lies(edit.path, one.path));
+    if (!earlier || between) all.push(edit);
+    else all[i] = { ...edit, was: earlier.was, owner: earlier.owner };
+  }
+  return all.filter((edit) => edit.sent || isHeld(edit) || !same(edit.was, edit.now));
+}
+
+/** The place of the nearest element of a list that a place lies in. */
+function ownerPlace(tree: unknown, path: string): string | undefined {
+  const way = parts(path);
+  for (let n = way.length - 1; n > 0; n--) {
+    const list = way.slice(0, n - 1).reduce(inside, "");
+    if (Array.isArray(at(tree, list))) return way.slice(0, n).reduce(inside, "");
+  }
+  return undefined;
+}
+
+/** What a hand changed in a tree, as changes to be stored. */
+export function changes(
+  before: unknown,
+  after: unknown,
+  gesture: string | null,
+  typed: boolean,
+): Pending[] {
+  return differences(before, after).map(({ path, was, now }) => {
+    const place = ownerPlace(before, path);
+    return {
+      path,
+      was,
+      now,
+      ...(place && place !== path ? { owner: at(before, place) } : {}),
+      gesture,
+      typed,
+      sent: false,
+    };
+  });
+}
+
+/** Where an element of a list is now; undefined when it is not there any more. */
+function found(tree: unknown, path: string, owner: unknown): string | undefined {
+  if (owner === undefined) return path;
+  const place = ownerPlace(tree, path);
+  if (!place) return undefined;
+  const way = parts(place);
+  const list = way.slice(0, -1).reduce(inside, "");
+  const elements = at(tree, list) as unknown[];
+  const here = Number(way.at(-1));
+  const rest = path.slice(place.length);
+  if (same(elements[here], owner)) return path;
+  const elsewhere = elements.flatMap((one, i) => (same(one, owner) ? [i] : []));
+  if (elsewhere.length === 1) return inside(list, elsewhere[0] ?? 0) + rest;
+  return isOneOf(elements[here], owner) ? path : undefined;
+}
+
+/** Whether an element is the same thing, though something of it has changed. */
+function isOneOf(one: unknown, other: unknown): boolean {
+  if (typeof one !== "object" || typeof other !== "object" || !one || !other) return false;
+  return ["key", "move", "name"].some((by) => {
+    const mark = (other as Record<string, unknown>)[by];
+    return mark !== undefined && (one as Record<string, unknown>)[by] === mark;
+  });
+}
+
+/**
+ * The changes that are still to be stored, now that somebody else has stored something: those of other places stay, those that are
+ * stored already go, and of the same place both stand side by side.
+ */
+export function rebased(edits: Pending[], tree: unknown): Pending[] {
+  const kept: Pending[] = [];
+  for (const edit of compact(edits.map((one) => ({ ...one, sent: false })))) {
+    if (kept.some((earlier) => earlier.path !== edit.path && lies(edit.path, earlier.path))) {
+      kept.push(edit); // It lies in what an earlier one puts there.
+      continue;
+    }
+    const path = found(tree, edit.path, edit.owner);
+    if (path === undefined) {
+      kept.push({ ...edit, sentence: undefined, theirs: { value: undefined } });
+      continue;
+    }
+    const theirs = at(tree, path);
+    const place = ownerPlace(tree, path);
+    const owner = place && place !== path ? { owner: at(tree, place) } : {};
+    if (same(theirs, edit.now)) continue;
+    if (same(theirs, edit.was)) {
+      kept.push({ ...edit, ...owner, path });
+    } else {
+      const joined =
+        Array.isArray(edit.was) && Array.isArray(edit.now) && Array.isArray(theirs)
+          ? joinedLists(edit.was, edit.now, theirs)
+          : undefined;
+      kept.push(
+        joined
+          ? { ...edit, path, was: theirs, now: joined }
+          : { ...edit, ...owner, path, sentence: undefined, theirs: { value: theirs } },
+      );
+    }
+  }
+  return kept;
+}
+
+/**
+ * Follows what is held while a hand changes a tree: where a list is sorted or cut, it finds its element again, and it does not slip into
+ * what is stored.
+ *
+ * @param tree as it is shown, with what is held in it; is going to be changed
+ * @return to be called after that: what is still held and where, and the tree without it
+ */
+export function followed<T>(held: Pending[], tree: T): () => { held: Pending[]; clean: T } {
+  const owners = held.map((edit) => {
+    const place = ownerPlace(tree, edit.path);
+    return { edit, place, element: place ? at(tree, place) : undefined };
+  });
+  return () => {
+    let clean = tree;
+    const still: Pending[] = [];
+    for (const { edit, place, element } of owners) {
+      const path = place ? movedTo(tree, place, element) : "";
+      if (path === undefined) continue;
+      const now = path + edit.path.slice(place?.length ?? 0);
+      // She has written something else there: that is what counts now.
+      if (!same(at(tree, now), edit.now)) continue;
+      clean = put(clean, now, edit.was);
+      still.push({ ...edit, path: now });
+    }
+    return { held: still, clean };
+  };
+}
+
+function movedTo(tree: unknown, place: string, element: unknown): string | undefined {
+  const list = parts(place).slice(0, -1).reduce(inside, "");
+  const elements = at(tree, list);
+  if (!Array.isArray(elements)) return undefined;
+  const index =
+    typeof element === "object" ? elements.indexOf(element) : Number(parts(place).at(-1));
+  return index < 0 ? undefined : inside(list, index);
+}

@@ -1,0 +1,159 @@
+<script lang="ts">
+  import { onMount, type Snippet, tick, untrack } from "svelte";
+  import { addressOfPlace, nameOfPlace } from "../desk/names";
+  import { type OrderDesk, provideDesk } from "../desk/order.svelte";
+  import Conflicts from "../parts/Conflicts.svelte";
+  import { providePaper } from "../parts/placed";
+  import SavedState from "../parts/SavedState.svelte";
+  import Sheet from "../parts/Sheet.svelte";
+  import Thread from "../parts/Thread.svelte";
+  import UndoRedo from "../parts/UndoRedo.svelte";
+  import { go, route, warm } from "../router";
+  import { dayOf, grams, plural, timeOf } from "../units/format";
+  import { STATIONS } from "./stations";
+
+  // What all stations of an order stand in: its name, the thread, whether it is saved.
+  let { desk, children }: { desk: OrderDesk; children: Snippet } = $props();
+
+  untrack(() => {
+    provideDesk(desk);
+    providePaper(desk.paper);
+  });
+
+  onMount(() => {
+    const soon = setTimeout(warm, 400);
+    return () => clearTimeout(soon);
+  });
+
+  const here = $derived.by(() => {
+    const part = route.pathname.split("/")[3] ?? "";
+    return STATIONS.find((s) => s.address === (part ? `/${part}` : ""))?.name ?? "Set";
+  });
+
+  const short = $derived(
+    desk.mixing.view ? desk.mixing.view.shopping.filter((line) => line.missing > 0).length : null,
+  );
+  const drawn = $derived(desk.designs.filter((d) => d.document.moves.length > 0).length);
+  const states = $derived({
+    Set: `${plural(desk.designs.length, "design")} · ${desk.cookies}`,
+    Cookie: desk.designs.length ? `${drawn} of ${desk.designs.length} drawn` : "nothing yet",
+    Bowls: desk.pour?.pour.bowls.length
+      ? `${plural(desk.pour.pour.bowls.length, "bowl")} · ${grams(desk.pour.pour.batches.reduce((g, b) => g + b.madeGrams, 0))} g`
+      : "nothing to mix",
+    Clock: "later",
+    Bench: "later",
+    Notebook: "later",
+    Shelf: short === null ? "" : short === 0 ? "nothing short" : `${short} short`,
+  });
+
+  async function look(path: string) {
+    const address = addressOfPlace(path, desk.id);
+    if (route.pathname !== address) go(address);
+    await tick();
+    // The station may have to be fetched first, and a row of it to be opened.
+    setTimeout(() => {
+      const field = document.querySelector(`[data-place="${CSS.escape(path)}"]`);
+      field?.scrollIntoView({ block: "center" });
+      (field?.querySelector("input, select, textarea") as HTMLElement | null)?.focus();
+    }, 120);
+  }
+</script>
+
+<svelte:head>
+  <title>{desk.details ? `${here}: ${desk.details.name}` : "Kind Thimble"}</title>
+</svelte:head>
+
+<div class="frame">
+  <header>
+    <div class="what">
+      <a class="week" href="/">The week</a>
+      <h1 title={desk.details?.name}>
+        <bdi>{desk.details?.name || (desk.missing ? "Not here" : "…")}</bdi>
+      </h1>
+    </div>
+    <Thread order={desk.id} {here} {states} />
+    <div class="when">
+      {#if desk.order}
+        <strong>{dayOf(desk.order.details.handOver)}, {timeOf(desk.order.details.handOver)}</strong>
+        <span class="state">
+          <SavedState paper={desk.paper} onlook={look} />
+          <UndoRedo of={desk} />
+        </span>
+      {/if}
+    </div>
+  </header>
+
+  <Conflicts paper={desk.paper} name={(path) => nameOfPlace(path, desk.order)} />
+
+  {#if desk.missing}
+    <main class="narrow">
+      <Sheet>
+        <h2>This order can't be opened</h2>
+        <p>{desk.missing} <a href="/">Back to the week</a></p>
+      </Sheet>
+    </main>
+  {:else if desk.order}
+    {@render children()}
+  {:else}
+    <p class="soft" role="status">Fetching the order.</p>
+  {/if}
+</div>
+
+<style>
+  .frame {
+    padding: 12px 24px 20px;
+    max-width: 1500px;
+    margin: 0 auto;
+  }
+  header {
+    display: grid;
+    grid-template-columns: minmax(150px, 200px) minmax(0, 1fr) minmax(130px, 170px);
+    gap: 16px;
+    align-items: start;
+    margin-bottom: 10px;
+    min-height: 62px;
+  }
+  .what h1 {
+    font-size: 20px;
+    overflow-wrap: anywhere;
+    display: -webkit-box;
+    line-clamp: 2;
+    -webkit-line-clamp: 2;
+    -webkit-box-orient: vertical;
+    overflow: hidden;
+  }
+  .week {
+    font-size: 13px;
+  }
+  .when {
+    text-align: right;
+    display: flex;
+    flex-direction: column;
+  }
+  .when strong {
+    font-family: var(--heading);
+    font-size: 16px;
+  }
+  .state {
+    display: flex;
+    justify-content: flex-end;
+    align-items: center;
+    gap: 8px;
+  }
+  .narrow {
+    max-width: 640px;
+    margin: 0 auto;
+  }
+  @media (max-width: 900px) {
+    .frame {
+      padding: 10px 12px 24px;
+    }
+    header {
+      grid-template-columns: 1fr auto;
+    }
+    header > :global(nav) {
+      grid-column: 1 / -1;
+      grid-row: 2;
+    }
+  }
+</style>

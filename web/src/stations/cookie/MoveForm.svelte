@@ -1,0 +1,89 @@
+<script lang="ts">
+  import type { DesignView, Kind, Move } from "../../api/types";
+  import { field } from "../../desk/catalogue.svelte";
+  import { theDesk } from "../../desk/order.svelte";
+  import { inside } from "../../desk/places";
+  import ParameterField from "./ParameterField.svelte";
+
+  // What can be set on a move, and where it stands among the others.
+  let {
+    design,
+    move,
+    kind,
+    place,
+    index,
+    last,
+    onshift,
+    onremove,
+    onchange,
+  }: {
+    design: DesignView;
+    move: Move;
+    kind: Kind;
+    place: string;
+    index: number;
+    last: boolean;
+    onshift: (by: number) => void;
+    onremove: () => void;
+    onchange: (name: string, value: unknown) => void;
+  } = $props();
+
+  const desk = theDesk();
+  const places = $derived(kind.parameters.map((p) => inside(place, p.name)));
+  // What is wrong with the move and with none of its fields.
+  const elsewhere = $derived(
+    places.some((one) => desk.trouble(one)) ? "" : desk.paper.troubleIn(place),
+  );
+</script>
+
+<div class="form">
+  {#each kind.parameters as parameter, i (parameter.name)}
+    <ParameterField
+      {parameter}
+      place={places[i] ?? ""}
+      sections={design.cookie?.sections.map((s) => s.name) ?? []}
+      value={field(move, parameter.name)}
+      onchange={(value) => onchange(parameter.name, value)}
+    />
+  {/each}
+</div>
+{#if elsewhere}<p class="caution" role="alert">{elsewhere}</p>{/if}
+<div class="acts">
+  <button disabled={index === 0} onclick={() => onshift(-1)}>earlier</button>
+  <button disabled={last} onclick={() => onshift(1)}>later</button>
+  <button onclick={onremove}>take it off</button>
+</div>
+
+<style>
+  .form {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 10px 14px;
+    padding: 4px 8px 8px;
+  }
+  .acts {
+    display: flex;
+    gap: 6px;
+    padding: 0 8px 8px;
+  }
+  .acts button {
+    border: 0;
+    background: none;
+    color: var(--cobalt);
+    text-decoration: underline;
+    cursor: pointer;
+    padding: 6px;
+    min-height: 44px;
+    font-size: 13px;
+  }
+  .acts button:disabled {
+    color: var(--soft);
+    text-decoration: none;
+    cursor: default;
+  }
+  .caution {
+    color: var(--tomato);
+    font-size: 13px;
+    padding: 0 8px 6px;
+  }
+</style>
