@@ -15,7 +15,7 @@ import kindthimble.core.design.Design;
  * @param cookie the design measured with the shop's numbers; null when it can't be
  * @param cast colours of the order that was asked for, by role; empty without an order
  */
-record LibraryDesign(
+public record LibraryDesign(
         long id,
         Design document,
         List<KeptColour> roles,
@@ -27,5 +27,5 @@ record LibraryDesign(
      * @param name of the colour it was kept with
      * @param hex of that colour
      */
-    record KeptColour(String role, String name, String hex) {}
+    public record KeptColour(String role, String name, String hex) {}
 }

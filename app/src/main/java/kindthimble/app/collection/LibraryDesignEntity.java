@@ -14,6 +14,7 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
 import kindthimble.core.design.Design;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.annotations.Mutability;
@@ -39,15 +40,32 @@ class LibraryDesignEntity {
 
     private Instant removedAt;
 
+    /** By this it is known in another shop. */
+    private UUID uid;
+
     protected LibraryDesignEntity() {}
 
     LibraryDesignEntity(Design document, List<LibraryDesign.KeptColour> roles) {
-        this.document = document;
+        this(UUID.randomUUID(), document, roles);
+    }
+
+    LibraryDesignEntity(UUID uid, Design document, List<LibraryDesign.KeptColour> roles) {
+        this.uid = uid;
+        set(document, roles);
+    }
+
+    final void set(Design newDocument, List<LibraryDesign.KeptColour> roles) {
+        document = newDocument;
+        this.roles.clear();
         roles.forEach(role -> this.roles.add(new RoleRow(role.role(), role.name(), role.hex())));
     }
 
     @Embeddable
     record RoleRow(String role, String name, String hex) {}
+
+    UUID uid() {
+        return uid;
+    }
 
     long id() {
         return id;

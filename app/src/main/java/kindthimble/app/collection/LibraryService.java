@@ -14,6 +14,7 @@ import kindthimble.app.desk.DesignView;
 import kindthimble.app.desk.DeskService;
 import kindthimble.app.desk.OrderView;
 import kindthimble.app.http.NotThere;
+import kindthimble.app.live.ShopRevision;
 import kindthimble.app.order.PaletteColour;
 import kindthimble.app.recipe.RecipeService;
 import kindthimble.app.shop.ShopService;
@@ -29,12 +30,13 @@ import org.springframework.transaction.annotation.Transactional;
 /** The designs that the shop keeps, to be iced again for other orders in other colours. */
 @Service
 @Transactional
-class LibraryService {
+public class LibraryService {
     private final LibraryRepository designs;
     private final DeskService orders;
     private final ShopService shop;
     private final RecipeService recipes;
     private final CookieService cookies;
+    private final ShopRevision revision;
     private final Clock clock;
 
     LibraryService(
@@ -43,12 +45,14 @@ class LibraryService {
             ShopService shop,
             RecipeService recipes,
             CookieService cookies,
+            ShopRevision revision,
             Clock clock) {
         this.designs = designs;
         this.orders = orders;
         this.shop = shop;
         this.recipes = recipes;
         this.cookies = cookies;
+        this.revision = revision;
         this.clock = clock;
     }
 
@@ -85,6 +89,7 @@ class LibraryService {
             roles.add(new LibraryDesign.KeptColour(role.role(), colour.name(), colour.hex()));
         }
         Design cast = design.document().recoloured(roleOf::get);
+        revision.touch();
         return view(designs.saveAndFlush(new LibraryDesignEntity(cast, roles)), Map.of());
     }
 
@@ -119,13 +124,50 @@ class LibraryService {
                 });
     }
 
+    /**
+     * A design of the library as it goes from one shop to another.
+     *
+     * @param uid its identity
+     * @param document the design; its colours are roles
+     * @param roles the colours it was kept with
+     */
+    public record Boxed(UUID uid, Design document, List<LibraryDesign.KeptColour> roles) {}
+
+    /** All that are not removed. */
+    @Transactional(readOnly = true)
+    public List<Boxed> boxed() {
+        return designs.findByRemovedAtIsNullOrderByIdDesc().stream()
+                .map(design -> new Boxed(design.uid(), design.document(), design.roles()))
+                .toList();
+    }
+
+    /**
+     * Puts a design in: in the place of the one of the same identity, where there is one.
+     *
+     * @throws Refused when it is none
+     */
+    public void put(Boxed boxed) {
+        if (boxed.uid() == null || boxed.document() == null || boxed.roles() == null) {
+            throw new Refused("", "A design of the library has a uid, a document and roles.");
+        }
+        boxed.document().check();
+        LibraryDesignEntity design = designs.findByUid(boxed.uid())
+                .orElseGet(() -> new LibraryDesignEntity(boxed.uid(), boxed.document(), boxed.roles()));
+        design.set(boxed.document(), boxed.roles());
+        design.restore();
+        designs.saveAndFlush(design);
+        revision.touch();
+    }
+
     void remove(long id) {
         stored(id).remove(clock.instant());
+        revision.touch();
     }
 
     LibraryDesign restore(long id) {
         LibraryDesignEntity design = designs.findById(id).orElseThrow(() -> new NotThere("design"));
         design.restore();
+        revision.touch();
         return view(design, Map.of());
     }
 

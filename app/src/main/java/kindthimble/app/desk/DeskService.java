@@ -101,7 +101,7 @@ public class DeskService {
      */
     OrderView change(long id, Patch patch) {
         patch.check();
-        List<Edit> edits = changes.put(orders.forChange(id, patch.revision()), patch.edits());
+        List<Edit> edits = changes.put(orders.seen(id, patch.revision()), patch.edits());
         history.keep(id, patch.gesture(), edits);
         Kept order = orders.order(id);
         return view(order, OrderChanges.touched(order, edits));
@@ -123,7 +123,8 @@ public class DeskService {
      * @param gesture joins it with what is done beside it to one step of the history; null for a step of its own
      */
     public OrderView addDesign(long orderId, int count, Design document, String gesture) {
-        Kept order = orders.forChange(orderId);
+        // Not locked while it is measured: that may take seconds.
+        Kept order = orders.order(orderId);
         Orders.checkNew(order, count, document);
         try {
             cookies.measure(document, planner.kitchen(order.details()));

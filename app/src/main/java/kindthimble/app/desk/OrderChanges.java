@@ -196,7 +196,7 @@ class OrderChanges {
                     Kitchen kitchen = planner.kitchen(details);
                     changed.values().forEach(design -> measure(design, kitchen));
                 }
-                Kept stored = orders.change(order.id(), details, changed);
+                Kept stored = orders.change(order, details, changed);
                 return named(edits, stored);
             } catch (Refused refused) {
                 throw refused.field().startsWith("designs") ? refused : refused.inside("details");

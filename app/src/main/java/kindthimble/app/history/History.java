@@ -114,7 +114,7 @@ public class History {
 
     /** Steps are kept for thirty days. */
     @Scheduled(initialDelayString = "PT1M", fixedDelayString = TWICE_A_DAY)
-    void forgetWhatIsOld() {
+    public void forgetWhatIsOld() {
         steps.forgetBefore(clock.instant().minus(KEPT));
     }
 

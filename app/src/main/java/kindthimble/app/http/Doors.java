@@ -28,6 +28,9 @@ class Doors extends OncePerRequestFilter {
     /** Larger than any order, design or palette file. */
     static final long LARGEST_BODY = 1_000_000;
 
+    /** All that a shop has, of many years. */
+    private static final long LARGEST_ARCHIVE = 60_000_000;
+
     private static final Set<String> LOOKING = Set.of("GET", "HEAD", "OPTIONS");
 
     private final List<String> hosts;
@@ -52,11 +55,11 @@ class Doors extends OncePerRequestFilter {
             refuse(response, HttpStatus.MISDIRECTED_REQUEST, "This application does not answer to that name.");
         } else if (!LOOKING.contains(request.getMethod()) && !isFromOwnPage(request, host)) {
             refuse(response, HttpStatus.FORBIDDEN, "Changes come from the application's own pages only.");
-        } else if (request.getContentLengthLong() > LARGEST_BODY) {
+        } else if (request.getContentLengthLong() > (isArchive(request) ? LARGEST_ARCHIVE : LARGEST_BODY)) {
             refuse(response, HttpStatus.CONTENT_TOO_LARGE, "That is more than an order or a drawing can hold: 1 MB.");
         } else if (request.getHeader("Transfer-Encoding") != null) {
             refuse(response, HttpStatus.LENGTH_REQUIRED, "Say how long the request is, and send it in one piece.");
-        } else if (hasBody(request) && !isJson(request)) {
+        } else if (hasBody(request) && !isJson(request) && !isArchive(request)) {
             refuse(response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Send this as application/json.");
         } else {
             chain.doFilter(request, response);
@@ -70,6 +73,12 @@ class Doors extends OncePerRequestFilter {
             return false;
         }
         return origin == null ? site != null : origin.equals(request.getScheme() + "://" + host);
+    }
+
+    /** Only all that a shop has comes in as an archive. */
+    private static boolean isArchive(HttpServletRequest request) {
+        return request.getRequestURI().startsWith("/api/everything/")
+                && "application/zip".equals(request.getContentType());
     }
 
     private static boolean hasBody(HttpServletRequest request) {

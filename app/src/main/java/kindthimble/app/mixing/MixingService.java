@@ -355,10 +355,11 @@ public class MixingService {
         return all.stream()
                 .filter(other -> other.id() != id)
                 .filter(other -> other.leading() == order.leading()
-                        || Duration.between(order.handOver(), other.handOver())
-                                        .abs()
-                                        .compareTo(NEAR)
-                                <= 0)
+                        || !other.archived()
+                                && Duration.between(order.handOver(), other.handOver())
+                                                .abs()
+                                                .compareTo(NEAR)
+                                        <= 0)
                 .map(other -> new MixingView.Neighbour(
                         other.id(), other.name(), other.handOver(), other.leading() == order.leading()))
                 .toList();

@@ -134,7 +134,8 @@ public class AllOrders {
     @Transactional(readOnly = true)
     public Page ahead(LocalDate today) {
         List<OrderSummary> ahead = orders.summaries().stream()
-                .filter(order -> !order.handOver().toLocalDate().isBefore(today))
+                .filter(order ->
+                        !order.archived() && !order.handOver().toLocalDate().isBefore(today))
                 .toList();
         return new Page(
                 ahead.size(),

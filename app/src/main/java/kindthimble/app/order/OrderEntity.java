@@ -17,6 +17,7 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
 import kindthimble.core.kitchen.Filling;
 import org.hibernate.annotations.OptimisticLock;
 
@@ -68,10 +69,18 @@ class OrderEntity {
     @Embeddable
     record ColourRow(String key, String name, String hex, boolean apart, String joinedInto, String letDownFrom) {}
 
+    /** By this it is known in another shop. */
+    private UUID uid;
+
     protected OrderEntity() {}
 
     OrderEntity(OrderDetails details) {
+        this(UUID.randomUUID());
         set(details);
+    }
+
+    OrderEntity(UUID uid) {
+        this.uid = uid;
     }
 
     final void set(OrderDetails details) {
@@ -166,6 +175,14 @@ class OrderEntity {
 
     boolean isRemoved() {
         return removedAt != null;
+    }
+
+    UUID uid() {
+        return uid;
+    }
+
+    boolean isArchived() {
+        return archivedAt != null;
     }
 
     void archive(Instant at) {

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
@@ -27,6 +28,15 @@ interface OrderRepository extends JpaRepository<OrderEntity, Long> {
             + " and o.archivedAt is null and o.handOver >= :from and o.handOver < :before order by o.handOver, o.id")
     List<OrderEntity> between(LocalDateTime from, LocalDateTime before);
 
+    @Query("select distinct o from OrderEntity o left join fetch o.palette where o.removedAt is null order by o.id")
+    List<OrderEntity> withPalettes();
+
+    Optional<OrderEntity> findByUid(UUID uid);
+
+    /** As it stands in the database, whatever this transaction has read before. */
+    @Query("select o.revision from OrderEntity o where o.id = :id")
+    long revision(long id);
+
     @Query("select o.handOver from OrderEntity o where o.removedAt is null and o.archivedAt is null"
             + " and o.handOver >= :from and o.handOver < :before")
     List<LocalDateTime> handOvers(LocalDateTime from, LocalDateTime before);
@@ -47,7 +57,8 @@ interface OrderRepository extends JpaRepository<OrderEntity, Long> {
     List<Object[]> removedDesigns(Instant since);
 
     /** A name and a date cost no plan, and no palette either. */
-    @Query("select new kindthimble.app.order.OrderSummary(o.id, o.name, o.handOver, o.mixedInto) from OrderEntity o"
-            + " where o.removedAt is null and o.archivedAt is null order by o.handOver, o.id")
+    @Query("select new kindthimble.app.order.OrderSummary(o.id, o.name, o.handOver, o.mixedInto,"
+            + " o.archivedAt is not null) from OrderEntity o"
+            + " where o.removedAt is null order by o.handOver, o.id")
     List<OrderSummary> summaries();
 }

@@ -69,12 +69,13 @@ public class Orders {
     }
 
     /**
-     * The same, if it still is what the caller has seen.
+     * The order, if it still is what the caller has seen.
      *
      * @throws Stale when it is not
      */
-    public Kept forChange(long id, long revision) {
-        OrderEntity order = rows.locked(id);
+    @Transactional(readOnly = true)
+    public Kept seen(long id, long revision) {
+        OrderEntity order = rows.stored(id);
         Stale.check("order", revision, order.revision());
         return rows.kept(order);
     }
@@ -85,9 +86,12 @@ public class Orders {
      * @param wanted not yet checked
      * @param changed designs of the order by their numbers, already checked
      * @throws Refused naming the field that is wrong
+     * @throws Stale when somebody has changed it since it was read; what takes long is done before it is locked
      */
-    public Kept change(long id, OrderDetails wanted, Map<Long, Kept.KeptDesign> changed) {
+    public Kept change(Kept before, OrderDetails wanted, Map<Long, Kept.KeptDesign> changed) {
+        long id = before.id();
         OrderEntity order = rows.locked(id);
+        Stale.check("order", before.revision(), orders.revision(id));
         OrderDetails details = wanted.checked();
         List<DesignEntity> tray = rows.designsOf(id);
         for (DesignEntity design : tray) {
@@ -203,10 +207,10 @@ public class Orders {
 
     /** The order with more colours in its palette; what is new gets its key. */
     public Kept addColours(long orderId, List<PaletteColour> more) {
-        OrderDetails d = rows.locked(orderId).details();
-        List<PaletteColour> palette = new ArrayList<>(d.palette());
+        Kept order = rows.kept(rows.locked(orderId));
+        List<PaletteColour> palette = new ArrayList<>(order.details().palette());
         palette.addAll(more);
-        return change(orderId, d.withPalette(palette), Map.of());
+        return change(order, order.details().withPalette(palette), Map.of());
     }
 
     /**

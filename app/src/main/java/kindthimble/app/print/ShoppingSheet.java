@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import kindthimble.app.exchange.Spreadsheet;
 import kindthimble.core.pour.Shopping;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -79,7 +80,7 @@ final class ShoppingSheet {
             csv.printRecord("name", "unit", "needed", "on the shelf", "missing", "pack size", "packs", "cost");
             for (Shopping.ToBuy line : lines) {
                 csv.printRecord(
-                        defused(line.name()),
+                        Spreadsheet.plain(line.name()),
                         unit(line.measure()),
                         tenths(line.needed()),
                         tenths(line.onShelf()),
@@ -92,11 +93,6 @@ final class ShoppingSheet {
             throw new UncheckedIOException(e);
         }
         return out.toString();
-    }
-
-    /** A name that begins like a formula must stay a name in a spreadsheet. */
-    private static String defused(String name) {
-        return name.matches("(?s)[=+\\-@\\t\\r].*") ? "'" + name : name;
     }
 
     private static String amount(double amount, Shopping.Measure measure) {

@@ -1,6 +1,7 @@
 package kindthimble.app.recipe;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -50,6 +51,16 @@ public class RecipeService {
                 .filter(stored -> !stored.isPutAway())
                 .forEach(stored -> all.put(stored.recipe().key(), stored.recipe()));
         return List.copyOf(all.values());
+    }
+
+    /** Those that the shop has changed or made, by key. */
+    @Transactional(readOnly = true)
+    public List<BaseRecipe> own() {
+        return recipes.findAll().stream()
+                .filter(stored -> !stored.isPutAway())
+                .map(RecipeEntity::recipe)
+                .sorted(Comparator.comparing(BaseRecipe::key))
+                .toList();
     }
 
     /**

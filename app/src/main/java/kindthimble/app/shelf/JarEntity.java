@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.UUID;
 
 /** A jar of left-over icing. */
 @Entity
@@ -25,9 +26,17 @@ class JarEntity {
     private Long orderId;
     private Instant removedAt;
 
+    /** By this it is known in another shop. */
+    private UUID uid;
+
     protected JarEntity() {}
 
     JarEntity(ShelfService.Jar jar) {
+        this(UUID.randomUUID(), jar);
+    }
+
+    JarEntity(UUID uid, ShelfService.Jar jar) {
+        this.uid = uid;
         name = jar.name();
         hex = jar.hex();
         grams = jar.grams();
@@ -38,6 +47,10 @@ class JarEntity {
 
     ShelfService.Jar jar() {
         return new ShelfService.Jar(id, name, hex, grams, countSeconds, recipe, goodUntil, orderId);
+    }
+
+    UUID uid() {
+        return uid;
     }
 
     void takeFor(Long order) {

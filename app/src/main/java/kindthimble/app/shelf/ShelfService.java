@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.UUID;
 import kindthimble.app.history.Edit;
 import kindthimble.app.history.History;
 import kindthimble.app.http.NotThere;
@@ -158,6 +159,14 @@ public class ShelfService {
      * @throws Refused naming the field that is wrong
      */
     public Jar addJar(Jar jar) {
+        check(jar);
+        Jar stored = jars.saveAndFlush(new JarEntity(jar)).jar();
+        revision.touch();
+        history.keep(null, null, List.of(Edit.flag("/jars/" + stored.id() + "/removed", false)));
+        return stored;
+    }
+
+    private void check(Jar jar) {
         if (jar.name() == null || jar.name().isBlank() || jar.name().length() > 60) {
             throw new Refused("name", "Say which colour it is, in up to 60 letters.");
         }
@@ -172,10 +181,6 @@ public class ShelfService {
             throw new Refused("goodUntil", "Say until which day it is good.");
         }
         recipes.recipe(jar.recipe() == null ? "" : jar.recipe());
-        Jar stored = jars.saveAndFlush(new JarEntity(jar)).jar();
-        revision.touch();
-        history.keep(null, null, List.of(Edit.flag("/jars/" + stored.id() + "/removed", false)));
-        return stored;
     }
 
     /**
@@ -189,6 +194,28 @@ public class ShelfService {
         entity.takeFor(order);
         revision.touch();
         return before;
+    }
+
+    /** The jars on the shelf by their identity, which is the same in every shop. None is set aside for an order. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Jar> boxed() {
+        Map<UUID, Jar> boxed = new LinkedHashMap<>();
+        jars.findByRemovedAtIsNullOrderByGoodUntilAscIdAsc().forEach(jar -> boxed.put(jar.uid(), free(jar.jar())));
+        return boxed;
+    }
+
+    private static Jar free(Jar jar) {
+        return new Jar(
+                null, jar.name(), jar.hex(), jar.grams(), jar.countSeconds(), jar.recipe(), jar.goodUntil(), null);
+    }
+
+    /** Puts a jar of another shop on the shelf, if it is not known here. */
+    public void put(UUID uid, Jar jar) {
+        if (jars.findByUid(uid).isEmpty()) {
+            check(jar);
+            jars.saveAndFlush(new JarEntity(uid, jar));
+            revision.touch();
+        }
     }
 
     /** Takes a jar off the shelf, or puts it back, as a step of the shop's history. */

@@ -44,6 +44,16 @@ public class ShopService {
         revision.touch();
     }
 
+    /** The settings as a document of their own, of whose figures only those are there that are not the house's. */
+    public String document(ShopSettings settings) {
+        return json.written(settings);
+    }
+
+    /** The settings that such a document holds. */
+    public ShopSettings settings(String document) {
+        return json.read(document);
+    }
+
     private ShopEntity stored() {
         return shops.findById(ShopEntity.ONLY)
                 .orElseGet(() -> shops.saveAndFlush(new ShopEntity(json.written(ShopSettings.house()))));

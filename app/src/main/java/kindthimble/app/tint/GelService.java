@@ -4,6 +4,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.Nullable;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -206,6 +207,54 @@ public class GelService {
         } else {
             stored(key).restore();
         }
+        revision.touch();
+    }
+
+    /**
+     * A bottle as it goes from one shop to another.
+     *
+     * @param key by which recipes name it
+     * @param reference the gel of the reference list that it is like
+     * @param bottle what is known of it
+     * @param swatches what was seen of it
+     */
+    public record Boxed(String key, String reference, Bottle bottle, List<SwatchNote> swatches) {}
+
+    /** The bottles of the shelf, in order. */
+    @Transactional(readOnly = true)
+    public List<Boxed> boxed() {
+        Map<String, List<SwatchEntity>> seen = seen();
+        return bottles.findByRemovedAtIsNullOrderByPositionAscGelKeyAsc().stream()
+                .map(gel -> new Boxed(
+                        gel.key(),
+                        gel.reference(),
+                        gel.bottle(),
+                        seen.getOrDefault(gel.key(), List.of()).stream()
+                                .map(SwatchEntity::note)
+                                .toList()))
+                .toList();
+    }
+
+    /**
+     * Puts a bottle on the shelf: in the place of the one of the same key, where there is one.
+     *
+     * @throws Refused naming the field that is wrong
+     */
+    public void put(Boxed boxed) {
+        if (boxed.key() == null || !boxed.key().matches("[a-z0-9-]{1,60}") || boxed.bottle() == null) {
+            throw new Refused("key", "A gel has a key of letters and digits, and a bottle.");
+        }
+        GelEntity gel = bottles.findById(boxed.key())
+                .orElseGet(() -> new GelEntity(boxed.key(), reference(boxed.reference(), null), (int) bottles.count()));
+        gel.set(boxed.bottle().checked());
+        gel.restore();
+        bottles.saveAndFlush(gel);
+        Instant now = clock.instant();
+        seen().getOrDefault(boxed.key(), List.of()).forEach(swatch -> swatch.remove(now));
+        for (SwatchNote note : boxed.swatches() == null ? List.<SwatchNote>of() : boxed.swatches()) {
+            swatches.save(new SwatchEntity(boxed.key(), note.checked(), now));
+        }
+        swatches.flush();
         revision.touch();
     }
 

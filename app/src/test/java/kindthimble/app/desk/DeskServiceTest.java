@@ -66,7 +66,7 @@ class DeskServiceTest {
                 "",
                 "",
                 "");
-        when(orders.forChange(7)).thenReturn(new Kept(7, 1, details, List.of()));
+        when(orders.order(7)).thenReturn(new Kept(7, 1, details, List.of()));
     }
 
     @Test

@@ -22,7 +22,7 @@ class WhatIsGoneTest {
     @Test
     void tipsThatAreGone() {
         shopWithTips("");
-        JsonNode order = APP.get("/api/week").body().get("orders").get(0);
+        JsonNode order = APP.get("/api/orders/1").body();
         assertTrue(order.at("/plan/trouble").isNull(), "the house's tips are still known");
         JsonNode tips = APP.get("/api/orders/1/mixing").body().get("tips");
         assertEquals(0, tips.get(0).get("owned").asInt(), "and it is said that there are none");

@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import kindthimble.app.KindThimble;
+import kindthimble.app.history.History;
 import org.hibernate.SessionFactory;
 import org.junit.jupiter.api.extension.AfterAllCallback;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
@@ -97,17 +98,27 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
 
     /** What stands at an address, as text. */
     public String text(String path) {
-        try {
-            return http.send(
-                            HttpRequest.newBuilder(URI.create(url() + path)).build(),
-                            HttpResponse.BodyHandlers.ofString())
-                    .body();
-        } catch (java.io.IOException e) {
-            throw new java.io.UncheckedIOException(e);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new IllegalStateException(e);
-        }
+        return send(HttpRequest.newBuilder(URI.create(url() + path)).build(), HttpResponse.BodyHandlers.ofString());
+    }
+
+    /** What stands at an address, as bytes. */
+    public byte[] bytes(String path) {
+        return send(HttpRequest.newBuilder(URI.create(url() + path)).build(), HttpResponse.BodyHandlers.ofByteArray());
+    }
+
+    /** Sends an archive. */
+    public Answer send(String path, byte[] archive) {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(url() + path))
+                .POST(HttpRequest.BodyPublishers.ofByteArray(archive))
+                .header("Content-Type", "application/zip")
+                .header("Origin", url())
+                .build();
+        return answer(request);
+    }
+
+    /** Does at once what is done twice a day. */
+    public void forget() {
+        context.getBean(History.class).forgetWhatIsOld();
     }
 
     public Answer post(String path, String body) {
@@ -143,6 +154,10 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
                 .header("Content-Type", "application/json")
                 .header("Origin", url())
                 .build();
+        return answer(request);
+    }
+
+    private Answer answer(HttpRequest request) {
         try {
             HttpResponse<String> response = http.send(request, HttpResponse.BodyHandlers.ofString());
             boolean isJson = response.headers()
@@ -152,6 +167,17 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
             return new Answer(
                     response.statusCode(),
                     isJson && !response.body().isEmpty() ? JSON.readTree(response.body()) : null);
+        } catch (java.io.IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private <T> T send(HttpRequest request, HttpResponse.BodyHandler<T> handler) {
+        try {
+            return http.send(request, handler).body();
         } catch (java.io.IOException e) {
             throw new java.io.UncheckedIOException(e);
         } catch (InterruptedException e) {

@@ -1,0 +1,151 @@
+package kindthimble.app.everything;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.StreamSupport;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import kindthimble.app.testing.ManyOrders;
+import kindthimble.app.testing.RunningApp;
+import kindthimble.app.testing.RunningApp.Answer;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+
+/** All that a shop has goes out and comes in again: into an empty shop it is the same shop; into a used one what is new comes. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class EverythingTest {
+    @RegisterExtension
+    @Order(1)
+    static final RunningApp FROM = RunningApp.withDemoData();
+
+    @RegisterExtension
+    @Order(2)
+    static final RunningApp TO = RunningApp.empty();
+
+    private static Map<String, String> files(byte[] archive) {
+        Map<String, String> files = new TreeMap<>();
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(archive))) {
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                files.put(entry.getName(), new String(zip.readAllBytes(), StandardCharsets.UTF_8));
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return files;
+    }
+
+    private static byte[] out(RunningApp app) {
+        return app.bytes("/api/everything");
+    }
+
+    private static long count(Answer answer, String state) {
+        assertEquals(200, answer.status(), answer::toString);
+        return StreamSupport.stream(answer.body().get("lines").spliterator(), false)
+                .filter(line -> line.get("state").asString().equals(state))
+                .count();
+    }
+
+    @Test
+    @Order(1)
+    void anEmptyShopBecomesTheSameShop() {
+        JsonNode kite = FROM.get("/api/orders/1").body();
+        FROM.post("/api/library", "{\"order\":1,\"design\":%s}".formatted(kite.at("/designs/0/id")));
+        FROM.change("/api/shop", "/settings/habits/MARGIN_MM/mean", 2.5);
+        FROM.change("/api/shop", "/recipes/meringue-powder/ingredients/0/grams", 460);
+        ManyOrders.put(FROM, 500);
+        byte[] archive = out(FROM);
+        Map<String, String> before = files(archive);
+        assertEquals(
+                502,
+                before.keySet().stream()
+                        .filter(name -> name.startsWith("orders/"))
+                        .count());
+        assertEquals(503, before.get("orders.csv").lines().count());
+        assertTrue(before.get("README.txt").contains("orders/<uid>.json"));
+
+        Answer look = TO.send("/api/everything/look", archive);
+        assertEquals(0, count(look, "CLASH"), look::toString);
+        assertEquals(0, count(look, "SAME"));
+        assertEquals(0, TO.get("/api/orders").body().get("total").asInt(), "looking stores nothing");
+        assertEquals(200, TO.send("/api/everything/take", archive).status());
+        assertEquals(before, files(out(TO)));
+
+        JsonNode there = TO.get("/api/orders?text=kite%20festival").body();
+        JsonNode order = TO.get("/api/orders/" + there.at("/orders/0/id")).body();
+        assertEquals(kite.get("details"), order.get("details"));
+        assertEquals(
+                kite.at("/designs/0/cookie/gramsEach").asDouble(),
+                order.at("/designs/0/cookie/gramsEach").asDouble(),
+                0.5,
+                "with the margin of the shop it came from");
+        assertEquals(12, TO.get("/api/gels").body().size());
+        assertEquals(3, count(TO.send("/api/everything/look", archive), "SAME") > 500 ? 3 : 0);
+    }
+
+    @Test
+    @Order(2)
+    void intoAUsedShopComesWhatIsNewAndOfWhatClashesWhatIsWanted() {
+        byte[] archive = out(FROM);
+        long id = TO.get("/api/orders?text=night%20train")
+                .body()
+                .at("/orders/0/id")
+                .asLong();
+        String address = "/api/orders/" + id;
+        TO.change(address, "/details/notes", "\"changed here\"");
+        TO.change("/api/shop", "/stock/icing sugar", 5);
+        TO.call("DELETE", "/api/orders/" + (id + 1), null);
+        int total = TO.get("/api/orders").body().get("total").asInt();
+
+        Answer look = TO.send("/api/everything/look", archive);
+        assertEquals(2, count(look, "CLASH"), look::toString);
+        assertEquals(1, count(look, "NEW"), "what was removed here is not here");
+
+        assertEquals(
+                200, TO.send("/api/everything/take?clashes=KEEP_BOTH", archive).status());
+        assertEquals(total + 2, TO.get("/api/orders").body().get("total").asInt());
+        assertEquals("changed here", TO.get(address).body().at("/details/notes").asString());
+        assertEquals(
+                1, TO.get("/api/orders?text=brought%20in").body().get("total").asInt());
+
+        assertEquals(
+                200, TO.send("/api/everything/take?clashes=TAKE_THERE", archive).status());
+        assertEquals("", TO.get(address).body().at("/details/notes").asString());
+        assertEquals(750, TO.get("/api/shop").body().at("/stock/icing sugar").asDouble());
+        assertEquals(0, count(TO.send("/api/everything/look", archive), "CLASH"));
+    }
+
+    @Test
+    @Order(3)
+    void whatIsNoArchiveIsRefusedWithASentenceAndStoresNothing() {
+        int total = TO.get("/api/orders").body().get("total").asInt();
+        byte[] archive = out(FROM);
+        byte[] half = Arrays.copyOf(archive, archive.length / 2);
+        byte[] text = "not a zip".getBytes(StandardCharsets.UTF_8);
+        for (byte[] wrong : new byte[][] {
+            half,
+            text,
+            new byte[0],
+            Archive.zipped(Map.of("a.txt", text)),
+            Archive.zipped(
+                    Map.of("format.json", "{\"format\":1}".getBytes(StandardCharsets.UTF_8), "orders/x.json", text)),
+            Archive.zipped(Map.of("format.json", "{\"format\":9}".getBytes(StandardCharsets.UTF_8)))
+        }) {
+            Answer refused = TO.send("/api/everything/take", wrong);
+            assertTrue(refused.status() == 400 || refused.status() == 422, refused::toString);
+            assertTrue(refused.body().get("detail").asString().length() > 15, refused::toString);
+        }
+        assertEquals(total, TO.get("/api/orders").body().get("total").asInt());
+    }
+}
