@@ -18,6 +18,16 @@
     shop.paper.flush();
   }
 
+  /** The first heading or control of the page itself. */
+  function skip(event: MouseEvent) {
+    event.preventDefault();
+    const main = document.querySelector<HTMLElement>("main");
+    if (!main) return;
+    main.tabIndex = -1;
+    main.focus();
+    main.scrollIntoView();
+  }
+
   function leave() {
     flush();
     drafts.flush();
@@ -26,7 +36,24 @@
 
 <svelte:window onfocusout={flush} onpagehide={leave} />
 
+<a class="skip" href="#content" onclick={skip}>To what this page is about</a>
 <Away />
 <Router />
 <Toast />
 <Keys />
+
+<style>
+  .skip {
+    position: absolute;
+    left: 8px;
+    top: -60px;
+    z-index: 20;
+    padding: 12px 18px;
+    border-radius: var(--round);
+    background: var(--cobalt);
+    color: var(--paper);
+  }
+  .skip:focus {
+    top: 8px;
+  }
+</style>

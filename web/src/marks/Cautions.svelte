@@ -40,7 +40,7 @@
     stroke: #fbfbf9;
   }
   text {
-    fill: #fff;
+    fill: var(--paper);
     font-weight: 700;
     text-anchor: middle;
   }

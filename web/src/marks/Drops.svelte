@@ -39,7 +39,7 @@
     align-items: center;
   }
   .more {
-    font-size: 12px;
+    font-size: var(--least);
     color: var(--soft);
   }
 </style>

@@ -18,6 +18,19 @@
     onpick: (part: Part, key: string) => void;
   } = $props();
 
+  // What a part plays, in plain words.
+  const PARTS: Record<string, string> = {
+    main: "most of it",
+    second: "the next most",
+    third: "a third part",
+    accent: "small touches",
+    dark: "dark lines",
+    white: "white parts",
+  };
+  const said = (role: string) => {
+    const [word = "", number] = role.split("-");
+    return `${PARTS[word] ?? word}${number ? ` ${number}` : ""}`;
+  };
   const hex = (part: Part) => palette.find((c) => c.key === part.key)?.hex ?? part.hex;
 </script>
 
@@ -26,9 +39,9 @@
     <li>
       <BowlDisc hex={hex(part)} size={30} />
       <label>
-        <span>{part.role.replace("-", " ")}</span>
+        <span>{said(part.role)}</span>
         <select
-          aria-label={part.role}
+          aria-label={said(part.role)}
           value={part.key}
           onchange={(e) => onpick(part, e.currentTarget.value)}
         >
@@ -62,9 +75,9 @@
   }
   select {
     border: 1.5px solid var(--line);
-    border-radius: 8px;
-    background: #fff;
+    border-radius: var(--round-field);
+    background: var(--paper);
     padding: 5px 8px;
-    min-height: 34px;
+    min-height: var(--target);
   }
 </style>

@@ -37,15 +37,15 @@
     gap: 3px;
   }
   .label {
-    font-size: 13px;
+    font-size: var(--small);
     color: var(--soft);
   }
   input {
     border: 1.5px solid var(--line);
-    border-radius: 8px;
-    background: #fff;
+    border-radius: var(--round-field);
+    background: var(--paper);
     padding: 5px 8px;
-    min-height: 34px;
+    min-height: var(--target);
   }
   .hex {
     width: 100px;

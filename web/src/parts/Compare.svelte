@@ -66,16 +66,16 @@
   }
   select {
     width: 100%;
-    min-height: 36px;
-    border: 1.5px solid #fff;
-    border-radius: 8px;
+    min-height: var(--target);
+    border: 1.5px solid var(--paper);
+    border-radius: var(--round-field);
     background: #777777;
-    color: #fff;
+    color: var(--paper);
     padding: 4px 8px;
   }
   option {
     color: var(--ink);
-    background: #fff;
+    background: var(--paper);
   }
   p {
     margin-top: 10px;

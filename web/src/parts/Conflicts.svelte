@@ -44,7 +44,7 @@
     align-items: center;
     gap: 8px 20px;
     border: 2px solid var(--tomato);
-    border-radius: 14px;
+    border-radius: var(--round);
     background: var(--enamel);
     padding: 8px 16px;
     margin-bottom: 12px;

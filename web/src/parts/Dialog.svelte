@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Snippet } from "svelte";
+  import { flushSync, type Snippet } from "svelte";
 
   // A sheet over the page. Escape and "Close" put it away; it takes the focus while it is there.
   let {
@@ -15,7 +15,9 @@
 
   export function show() {
     shown = true;
+    flushSync();
     dialog.showModal();
+    dialog.querySelector<HTMLElement>("input:not([type=radio]), select, textarea")?.focus();
   }
 
   export function close() {
@@ -41,7 +43,7 @@
 <style>
   dialog {
     border: 2px solid var(--cobalt);
-    border-radius: 14px;
+    border-radius: var(--round);
     background: var(--enamel);
     color: var(--ink);
     padding: 16px 20px;
@@ -65,7 +67,7 @@
   }
   .close {
     border: 2px solid var(--cobalt);
-    border-radius: 999px;
+    border-radius: var(--pill);
     background: none;
     padding: 5px 16px;
     cursor: pointer;

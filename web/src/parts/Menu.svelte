@@ -103,7 +103,7 @@
   .list button {
     min-height: 44px;
     border: 0;
-    border-radius: 8px;
+    border-radius: var(--round-field);
     background: none;
     padding: 4px 12px;
     text-align: left;

@@ -89,7 +89,7 @@
     table-layout: fixed;
   }
   th {
-    font-size: 12px;
+    font-size: var(--least);
     font-weight: 400;
     color: var(--soft);
   }
@@ -117,7 +117,7 @@
   }
   .day[aria-pressed="true"] {
     background: var(--cobalt);
-    color: #fff;
+    color: var(--paper);
   }
   i {
     position: absolute;
@@ -126,6 +126,6 @@
     color: var(--cobalt);
   }
   .day[aria-pressed="true"] i {
-    color: #fff;
+    color: var(--paper);
   }
 </style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { Explained } from "./explained";
   import Field from "./Field.svelte";
   import { locale } from "../units/locale.svelte";
   import { thePaper } from "./placed";
@@ -18,6 +19,7 @@
     whole = false,
     trouble = "",
     wide = false,
+    explain,
     onchange,
   }: {
     label: string;
@@ -32,6 +34,7 @@
     whole?: boolean;
     trouble?: string;
     wide?: boolean;
+    explain?: Explained;
     onchange: (value: number | null) => void;
   } = $props();
 
@@ -53,7 +56,7 @@
     return /^[-+]?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : null;
   }
 
-  const plain = (n: number) => locale.number(n, Number.isInteger(n) ? 0 : 2);
+  const plain = (n: number) => locale.short(n);
   const bounds = $derived(
     Number.isFinite(least) && Number.isFinite(most)
       ? `Write a number from ${plain(least)} to ${plain(most)}${unit ? ` ${unit}` : ""}.`
@@ -100,7 +103,7 @@
   }
 </script>
 
-<Field {label} {place} trouble={wrong} {troubleId} quiet={isTyping}>
+<Field {label} {place} trouble={wrong} {troubleId} quiet={isTyping} {explain}>
   <span class="with-unit" class:wide>
     <input
       type="text"
@@ -141,6 +144,6 @@
   }
   .unit {
     color: var(--soft);
-    font-size: 13px;
+    font-size: var(--small);
   }
 </style>

@@ -29,10 +29,10 @@
   }
   button {
     border: 1.5px solid var(--line);
-    border-radius: 999px;
+    border-radius: var(--pill);
     background: none;
     padding: 3px 13px;
-    min-height: 32px;
+    min-height: var(--target);
     cursor: pointer;
   }
   button[aria-pressed="true"] {

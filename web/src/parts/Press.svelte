@@ -20,27 +20,27 @@
   } = $props();
 </script>
 
-<button {type} class:plain {disabled} aria-label={label} onclick={onpress}>
-  {@render children()}{#if key}<kbd>{key}</kbd>{/if}
+<button {type} class:plain {disabled} aria-label={label} aria-keyshortcuts={key} onclick={onpress}>
+  {@render children()}{#if key}<kbd aria-hidden="true">{key}</kbd>{/if}
 </button>
 
 <style>
   button {
     border: 2px solid var(--cobalt);
     background: var(--cobalt);
-    color: #fff;
-    border-radius: 999px;
+    color: var(--paper);
+    border-radius: var(--pill);
     padding: 7px 16px;
     font-weight: 600;
     cursor: pointer;
-    min-height: 38px;
+    min-height: var(--target);
   }
   button.plain {
     background: var(--enamel);
     color: var(--cobalt);
   }
   button:hover:not(:disabled) {
-    background: #1a3163;
+    background: var(--cobalt-deep);
   }
   button.plain:hover:not(:disabled) {
     background: var(--wash);
@@ -51,7 +51,7 @@
   }
   kbd {
     font: inherit;
-    font-size: 12px;
+    font-size: var(--least);
     margin-left: 8px;
     padding: 1px 6px;
     border-radius: 5px;

@@ -14,7 +14,7 @@
   .sheet {
     background: var(--enamel);
     border: 2px solid var(--cobalt);
-    border-radius: 14px;
+    border-radius: var(--round);
     min-width: 0;
   }
 </style>

@@ -6,9 +6,20 @@
     $props();
 
   const at = $derived(STATIONS.findIndex((station) => station.name === here));
+
+  // The thread is one stop of the tab key; arrows go along it.
+  function keyed(event: KeyboardEvent) {
+    const by = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
+    const knots = [...(event.currentTarget as HTMLElement).querySelectorAll<HTMLElement>("a")];
+    const from = knots.indexOf(event.target as HTMLElement);
+    if (by === undefined || from < 0 || event.altKey) return;
+    event.preventDefault();
+    knots[Math.max(0, Math.min(knots.length - 1, from + by))]?.focus();
+  }
 </script>
 
-<nav aria-label="Stations">
+<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
+<nav aria-label="Stations" onkeydown={keyed}>
   <svg viewBox="0 0 700 20" preserveAspectRatio="none" aria-hidden="true">
     <path
       d="M2 12 C30 4 60 10 100 10 S170 4 200 10 S270 15 300 10 S370 5 400 10 S470 15 500 10 S570 5 600 10 S660 14 698 9"
@@ -25,6 +36,7 @@
           href="/orders/{order}{station.address}"
           aria-current={station.name === here ? "page" : undefined}
           class:past={i < at}
+          tabindex={station.name === here ? 0 : -1}
         >
           <svg class="knot" viewBox="-14 -14 28 28" aria-hidden="true">
             {#if station.name === here}
@@ -75,21 +87,21 @@
     text-decoration: none;
     color: var(--ink);
     text-align: center;
-    border-radius: 8px;
+    border-radius: var(--round-field);
   }
   .knot {
     width: 26px;
     height: 26px;
   }
   .name {
-    font-size: 15px;
+    font-size: var(--body);
     line-height: 1.2;
   }
   a[aria-current] .name {
     font-weight: 700;
   }
   .state {
-    font-size: 12px;
+    font-size: var(--least);
     color: var(--soft);
     white-space: nowrap;
     overflow: hidden;
@@ -102,7 +114,7 @@
       display: none;
     }
     .name {
-      font-size: 12px;
+      font-size: var(--least);
     }
     a {
       min-height: 44px;

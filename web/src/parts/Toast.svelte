@@ -31,13 +31,13 @@
     gap: 12px;
     max-width: min(92vw, 640px);
     padding: 10px 16px;
-    border-radius: 14px;
+    border-radius: var(--round);
     background: var(--ink);
     color: var(--enamel);
   }
   button {
     border: 1.5px solid var(--enamel);
-    border-radius: 999px;
+    border-radius: var(--pill);
     background: none;
     color: inherit;
     padding: 4px 12px;

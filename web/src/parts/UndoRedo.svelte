@@ -8,13 +8,22 @@
     { word: "undo", glyph: "↶", keys: "ctrl+z" },
     { word: "redo", glyph: "↷", keys: "ctrl+shift+z" },
   ] as const;
+  const stop = $derived(of.steps.undo ? "undo" : "redo");
+
+  function keyed(event: KeyboardEvent) {
+    if (event.key !== "ArrowLeft" && event.key !== "ArrowRight") return;
+    const both = (event.currentTarget as HTMLElement).querySelectorAll("button");
+    both[event.key === "ArrowLeft" ? 0 : 1]?.focus();
+  }
 </script>
 
-<span class="steps">
+<!-- One stop of the tab key: arrows go from one to the other. -->
+<span class="steps" role="toolbar" tabindex="-1" aria-label="Undo and redo" onkeydown={keyed}>
   {#each WAYS as way (way.word)}
     {@const brings = of.steps[way.word]}
     <button
       disabled={!brings}
+      tabindex={way.word === stop ? 0 : -1}
       aria-label={brings ? `${way.word}: ${brings}` : way.word}
       title={brings ? `${way.word}: ${brings} (${way.keys})` : `nothing to ${way.word}`}
       onclick={() => void of[way.word]()}>{way.glyph}</button

@@ -30,6 +30,22 @@
     return STATIONS.find((s) => s.address === (part ? `/${part}` : ""))?.name ?? "Set";
   });
 
+  // Whoever goes along the thread by key stands on the station's knot afterwards.
+  let before = untrack(() => here);
+  $effect(() => {
+    const now = here;
+    if (now === before) return;
+    before = now;
+    const lost = document.activeElement === document.body || !document.activeElement?.isConnected;
+    if (lost) {
+      void tick().then(() =>
+        document
+          .querySelector<HTMLElement>("nav a[aria-current=page]")
+          ?.focus({ preventScroll: true }),
+      );
+    }
+  });
+
   const short = $derived(
     desk.mixing.view ? desk.mixing.view.shopping.filter((line) => line.missing > 0).length : null,
   );
@@ -123,7 +139,7 @@
     overflow: hidden;
   }
   .week {
-    font-size: 13px;
+    font-size: var(--small);
   }
   .when {
     text-align: right;

@@ -25,6 +25,16 @@
     { address: "/shop", word: "The shop's numbers" },
   ];
 
+  // One stop of the tab key; arrows go along it.
+  function keyed(event: KeyboardEvent) {
+    const by = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
+    const links = [...(event.currentTarget as HTMLElement).querySelectorAll<HTMLElement>("a")];
+    const from = links.indexOf(event.target as HTMLElement);
+    if (by === undefined || from < 0 || event.altKey) return;
+    event.preventDefault();
+    links[Math.max(0, Math.min(links.length - 1, from + by))]?.focus();
+  }
+
   async function look(path: string) {
     onlook?.(path);
     await tick();
@@ -39,7 +49,8 @@
 <div class="page">
   <header>
     <div>
-      <nav aria-label="The shop">
+      <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
+      <nav aria-label="The shop" onkeydown={keyed}>
         {#each PAGES as page (page.address)}
           <a href={page.address} aria-current={route.pathname === page.address ? "page" : undefined}
             >{page.word}</a

@@ -57,6 +57,12 @@ class Locale {
     return formats[key].format(n);
   }
 
+  /** A number with as many digits as it has. */
+  short(n: number): string {
+    const digits = /\.(\d+)$/.exec(String(n))?.[1]?.length ?? 0;
+    return this.number(n, digits);
+  }
+
   /** The day on which a week starts, Sunday being 0. */
   get weekStart(): number {
     return { SUNDAY: 0, MONDAY: 1, SATURDAY: 6 }[this.customs.weekStarts];

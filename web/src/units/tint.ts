@@ -1,5 +1,5 @@
 import type { TintRecipe } from "../api/types";
-import { plural } from "./format";
+import { fixed, plural } from "./format";
 
 /** How far two colours are apart, in words; the number is CIEDE2000. */
 export function apart(deltaE: number): string {
@@ -9,8 +9,16 @@ export function apart(deltaE: number): string {
   return deltaE < 6 ? "off" : "another colour";
 }
 
-/** "3 drops 1 dab" */
-export function dose(of: { drops: number; dabs: number }): string {
+const MANY_DROPS = 20;
+
+/** "3 drops 1 dab"; from twenty drops on nobody counts: "0.96 g (24 drops)". */
+export function dose(of: { drops: number; dabs: number; grams: number }): string {
+  return of.drops >= MANY_DROPS
+    ? `${fixed(of.grams, 2)} g (${plural(of.drops, "drop")})`
+    : inDrops(of);
+}
+
+function inDrops(of: { drops: number; dabs: number }): string {
   const drops = of.drops > 0 ? plural(of.drops, "drop") : "";
   const dabs = of.dabs > 0 ? plural(of.dabs, "dab") : "";
   return `${drops} ${dabs}`.trim();

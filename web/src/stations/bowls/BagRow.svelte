@@ -56,11 +56,11 @@
   }
   .mass {
     font-weight: 700;
-    font-size: 15px;
+    font-size: var(--body);
   }
   .soft {
     fill: var(--soft);
-    font-size: 13px;
+    font-size: var(--small);
   }
   .water {
     fill: var(--cobalt);

@@ -25,8 +25,7 @@
     ),
   );
   type Filling = NonNullable<typeof desk.details>["filling"];
-  const FILLINGS = ["WALL_AND_FLOOD", "ONE_ICING", "NO_OUTLINE", "DIP"] as const;
-  const one = (g: number) => g.toLocaleString("en", { maximumFractionDigits: 1 });
+  const one = (g: number) => fixed(g, Math.abs(g - Math.round(g)) < 0.05 ? 0 : 1);
 </script>
 
 <Sheet label="Base to make">
@@ -56,7 +55,7 @@
         }}
       >
         <option value="">the shop's way</option>
-        {#each FILLINGS as filling (filling)}
+        {#each reference.catalogue?.fillings ?? [] as filling (filling)}
           <option value={filling}>{said(filling)}</option>
         {/each}
       </select>
@@ -109,7 +108,7 @@
   }
   .cups {
     display: block;
-    font-size: 12px;
+    font-size: var(--least);
     font-weight: 400;
   }
   dl {
@@ -127,13 +126,13 @@
   }
   .sum {
     color: var(--soft);
-    font-size: 13px;
+    font-size: var(--small);
     font-weight: 400;
     font-family: var(--text);
   }
   .caution {
     color: var(--brass);
-    font-size: 13px;
+    font-size: var(--small);
   }
   .balance {
     border-top: 1px solid var(--line);

@@ -5,6 +5,7 @@
   import Slump from "../../marks/Slump.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import { chance, consistency, grams, stirred } from "../../units/format";
+  import Explain from "../../parts/Explain.svelte";
   import TintPart from "./TintPart.svelte";
   import { locale } from "../../units/locale.svelte";
 
@@ -64,7 +65,10 @@
     {/each}
   </ul>
   {#if ladder.length > 0}
-    <h3>Down the ladder</h3>
+    <h3>Down the ladder <Explain word="ladder" /></h3>
+    <p class="soft">
+      One bowl thinned step by step; or thin each bag by itself, as the pour says. Not both.
+    </p>
     <ol>
       {#each ladder as rung, i (i)}
         {#each rung.jars as jar (jar.jar)}

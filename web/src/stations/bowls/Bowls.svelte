@@ -67,6 +67,7 @@
             ({fixed(two.deltaE, 1)} apart): they are two bowls. Give them one look to make them one.
           </p>
         {/each}
+        <ExtraSlip {pour} />
         {#if at === "pour"}
           <div class="wide">
             <PourPicture
@@ -118,7 +119,6 @@
         designs={shown.designs}
       />
       <BaseSlip view={shown} />
-      <ExtraSlip {pour} />
     {/if}
   </aside>
 </div>
@@ -181,6 +181,15 @@
     }
     .narrow {
       display: block;
+    }
+  }
+  /* What she pressed is always in sight. */
+  @media (min-width: 1001px) {
+    aside {
+      position: sticky;
+      top: 8px;
+      max-height: calc(100vh - 16px);
+      overflow-y: auto;
     }
   }
   @media (max-width: 1000px) {

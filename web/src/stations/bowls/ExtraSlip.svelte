@@ -1,9 +1,10 @@
 <script lang="ts">
   import type { Pour } from "../../api/types";
   import { theDesk } from "../../desk/order.svelte";
+  import { reference } from "../../desk/catalogue.svelte";
+  import Explain from "../../parts/Explain.svelte";
   import NumberField from "../../parts/NumberField.svelte";
-  import Sheet from "../../parts/Sheet.svelte";
-  import { chance, grams } from "../../units/format";
+  import { chance, grams, ounces } from "../../units/format";
 
   const desk = theDesk();
 
@@ -25,7 +26,10 @@
 </script>
 
 {#if extra}
-  <Sheet label="Running short">
+  <div class="extra" role="group" aria-label="Running short">
+    <span class="words">
+      running short <Explain word="spare" />
+    </span>
     <div class="schools" role="radiogroup" aria-label="How much extra">
       {#each [["RISK", "by risk"], ["FLAT", "flat share"]] as const as [school, word] (school)}
         <label class:on={extra.school === school}>
@@ -40,10 +44,7 @@
       {/each}
     </div>
     {#if extra.school === "RISK"}
-      <p>
-        <strong class="big">{chance(extra.risk)}</strong>
-        <span class="soft">chance that any colour runs short</span>
-      </p>
+      <strong class="big">{chance(extra.risk)}</strong>
       <input
         class="slider"
         type="range"
@@ -53,59 +54,74 @@
         value={at}
         aria-label="Risk of running short"
         aria-valuetext={chance(extra.risk)}
+        title="from 1 in 5 to 1 in 200"
         oninput={(event) => {
           const oneIn = ONE_IN[Number(event.currentTarget.value)] ?? 50;
           desk.editDetails((d) => (d.extra.risk = 1 / oneIn), "risk");
         }}
       />
-      <p class="ends soft">
-        <span>1 in 5</span><span>+ {grams(pour.balance.spareGrams)} g spare</span><span
-          >1 in 200</span
-        >
-      </p>
+      <span>+ {grams(pour.balance.spareGrams)} g spare{ounces(pour.balance.spareGrams)}</span>
       {#if colours > 1}
-        <p class="soft">
-          Each of the {colours} colours alone: {chance(
-            Math.max(...pour.bowls.map((bowl) => bowl.risk)),
-          )}. They share the hand on the day, so it is not {colours} times as likely that any runs short.
-        </p>
+        <span
+          class="soft each"
+          title="They share the hand on the day, so that any runs short is not as likely as all of these together."
+        >
+          each colour alone {chance(Math.max(...pour.bowls.map((bowl) => bowl.risk)))}
+        </span>
       {/if}
-      {#if riskTrouble}<p class="trouble" role="alert">{riskTrouble}</p>{/if}
     {:else}
       <NumberField
         label="more of every colour"
         unit="%"
-        value={extra.flatPercent}
-        least={0}
-        most={100}
         place="/details/extra/flatPercent"
+        value={extra.flatPercent}
+        {...reference.range("flat", "percent")}
         onchange={(percent) =>
           percent !== null && desk.editDetails((d) => (d.extra.flatPercent = percent), "flat")}
       />
-      <p class="soft gap">
+      <span>
         + {grams(pour.balance.spareGrams)} g spare; any colour runs short {chance(pour.riskOfOrder)}
-      </p>
+      </span>
     {/if}
-  </Sheet>
+    {#if riskTrouble}<p class="trouble" role="alert">{riskTrouble}</p>{/if}
+  </div>
 {/if}
 
 <style>
+  .extra {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 6px 12px;
+    min-height: 52px;
+    padding: 2px 12px;
+    margin-bottom: 6px;
+    border-radius: 10px;
+    background: var(--wash);
+  }
+  .words {
+    display: inline-flex;
+    align-items: center;
+    gap: 6px;
+  }
   .schools {
     display: flex;
     gap: 4px;
-    margin-bottom: 8px;
   }
   .schools label {
     position: relative;
     border: 1.5px solid var(--line);
-    border-radius: 999px;
+    border-radius: var(--pill);
+    display: inline-flex;
+    align-items: center;
+    min-height: var(--target);
     padding: 3px 12px;
-    font-size: 13px;
+    font-size: var(--small);
     cursor: pointer;
   }
   .schools label.on {
     border-color: var(--cobalt);
-    background: var(--wash);
+    background: var(--enamel);
     font-weight: 600;
   }
   .schools label:focus-within {
@@ -114,12 +130,13 @@
   }
   .big {
     font-family: var(--heading);
-    font-size: 32px;
+    font-size: 22px;
     line-height: 1.1;
-    margin-right: 6px;
+    min-width: 84px;
   }
   .slider {
-    width: 100%;
+    flex: 1 1 160px;
+    max-width: 260px;
     height: 32px;
     margin: 2px 0 0;
     accent-color: var(--cobalt);
@@ -152,15 +169,8 @@
       radial-gradient(circle at 40% 68%, var(--cobalt) 1.5px, transparent 2px),
       radial-gradient(circle at 60% 68%, var(--cobalt) 1.5px, transparent 2px), var(--enamel);
   }
-  .ends {
-    display: flex;
-    justify-content: space-between;
-  }
-  .gap {
-    margin-top: 8px;
-  }
   .trouble {
     color: var(--tomato);
-    font-size: 13px;
+    font-size: var(--small);
   }
 </style>

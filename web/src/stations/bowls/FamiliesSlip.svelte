@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { MixingView } from "../../api/types";
   import { theDesk } from "../../desk/order.svelte";
+  import Explain from "../../parts/Explain.svelte";
   import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import { fixed } from "../../units/format";
@@ -31,7 +32,7 @@
 
 {#if advice.length > 0}
   <Sheet label="Shades out of one bowl">
-    <h2>Shades out of one bowl</h2>
+    <h2>Shades out of one bowl <Explain word="letDown" /></h2>
     {#each advice.slice(0, 3) as a (a.light)}
       <p class="row">
         <span class="shades" aria-hidden="true">
@@ -62,7 +63,7 @@
     height: 40px;
     flex: none;
     border: 1px solid var(--line);
-    border-radius: 8px;
+    border-radius: var(--round-field);
     overflow: hidden;
   }
 </style>

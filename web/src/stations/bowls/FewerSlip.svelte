@@ -90,7 +90,7 @@
   .row button {
     flex: none;
     border: 1.5px solid var(--cobalt);
-    border-radius: 999px;
+    border-radius: var(--pill);
     background: none;
     color: var(--cobalt);
     padding: 2px 12px;

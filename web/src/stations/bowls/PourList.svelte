@@ -85,7 +85,7 @@
   }
   .water {
     color: var(--cobalt);
-    font-size: 13px;
+    font-size: var(--small);
     text-align: right;
   }
 </style>

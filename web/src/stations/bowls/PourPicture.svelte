@@ -3,8 +3,10 @@
   import { theDesk } from "../../desk/order.svelte";
   import { isPale } from "../../units/colour";
   import { consistency, grams } from "../../units/format";
+  import PourFamilies from "./PourFamilies.svelte";
+  import PourBowl from "./PourBowl.svelte";
   import BagRow from "./BagRow.svelte";
-  import { band, layOut, loop } from "./layout";
+  import { band, layOut } from "./layout";
 
   const desk = theDesk();
 
@@ -37,13 +39,6 @@
   }
 
   const laid = $derived(layOut(pour, 600));
-  // Light bowls that come out of a darker one.
-  const families = $derived(
-    laid.bowls.flatMap((to) => {
-      const from = laid.bowls.find((place) => place.bowl.colour === to.bowl.letDown?.mother);
-      return from ? [{ from, to }] : [];
-    }),
-  );
   const rim = (hex: string) => (isPale(hex) ? "#8A93A8" : "none");
 </script>
 
@@ -97,29 +92,7 @@
     {/if}
   {/each}
 
-  {#each families as { from, to } (to.bowl.colour)}
-    {@const said = `${desk.colourName(to.bowl.colour)} is let down: ${grams(to.bowl.letDown?.motherGrams ?? 0)} g of ${desk.colourName(from.bowl.colour)} and ${grams(to.bowl.letDown?.whiteGrams ?? 0)} g of white`}
-    {@const width = Math.max(3, (to.bowl.letDown?.motherGrams ?? 0) * laid.scale)}
-    <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-    <g
-      class="family"
-      role="img"
-      tabindex="0"
-      aria-label={said}
-      onmouseenter={() => (lit = said)}
-      onmouseleave={() => (lit = "")}
-      onfocus={() => (lit = said)}
-      onblur={() => (lit = "")}
-    >
-      <path d={loop(from, to, BOWL_X)} fill="none" stroke="#1B2440" stroke-width={width + 2.4} />
-      <path
-        d={loop(from, to, BOWL_X)}
-        fill="none"
-        stroke={desk.hexes[from.bowl.colour] ?? "#888888"}
-        stroke-width={width}
-      />
-    </g>
-  {/each}
+  <PourFamilies {laid} x={BOWL_X} onlit={(said) => (lit = said)} />
 
   {#each laid.bowls as place (place.bowl.colour)}
     {@const hex = desk.hexes[place.bowl.colour] ?? "#888888"}
@@ -155,60 +128,23 @@
         <BagRow portion={row.portion} {hex} x={BAG_X} y={row.middle} right={WIDTH - 8} />
       </g>
     {/each}
-    <!-- A bowl is a button in the picture: enter or space opens its slip. -->
-    <g
-      class="bowl"
-      role="button"
-      tabindex="0"
-      aria-pressed={chosen === place.bowl.colour}
-      onclick={() => onchoose(place.bowl.colour)}
-      onkeydown={(event) => {
-        if (event.key === "Enter" || event.key === " ") {
-          event.preventDefault();
-          onchoose(place.bowl.colour);
-        }
-      }}
-    >
-      {#if chosen === place.bowl.colour}
-        <circle
-          cx={BOWL_X}
-          cy={place.middle}
-          r={place.radius + 5}
-          fill="none"
-          stroke="#A9752A"
-          stroke-width="2.5"
-        />
-      {/if}
-      <circle
-        cx={BOWL_X}
-        cy={place.middle}
-        r={place.radius}
-        fill="#FBFBF9"
-        stroke="#23407A"
-        stroke-width="2"
-      />
-      <circle
-        cx={BOWL_X}
-        cy={place.middle}
-        r={place.radius * 0.8}
-        fill={hex}
-        stroke="#1B2440"
-        stroke-opacity="0.25"
-      />
-      <text class="name" x={BOWL_X - place.radius - 10} y={place.middle} text-anchor="end"
-        >{name}</text
-      >
-      <text class="mass" x={BOWL_X - place.radius - 10} y={place.middle + 15} text-anchor="end">
-        {grams(place.bowl.baseGrams)} g
-      </text>
-    </g>
+    <PourBowl
+      {hex}
+      {name}
+      x={BOWL_X}
+      y={place.middle}
+      radius={place.radius}
+      grams={place.bowl.baseGrams}
+      chosen={chosen === place.bowl.colour}
+      onchoose={() => onchoose(place.bowl.colour)}
+    />
   {/each}
 </svg>
 <p class="lit soft">{lit || "Point at a stream, or step to it, to see who drinks from it."}</p>
 
 <style>
   .lit {
-    min-height: 36px;
+    min-height: var(--target);
   }
   .stream:hover rect,
   .stream:focus-visible rect {
@@ -230,43 +166,12 @@
     fill: var(--ink);
     font-size: 14px;
   }
-  .columns text,
-  .mass {
+  .columns text {
     fill: var(--soft);
-    font-size: 13px;
-  }
-  .name {
-    font-family: var(--heading);
-    font-weight: 650;
-    font-size: 16px;
-  }
-  .name,
-  .mass {
-    paint-order: stroke;
-    stroke: #fbfbf9;
-    stroke-width: 4px;
-    stroke-linejoin: round;
+    font-size: var(--small);
   }
   .batch {
     font-family: var(--heading);
     font-weight: 700;
-  }
-  .family:focus-visible {
-    outline: none;
-  }
-  .family:hover path:first-child,
-  .family:focus-visible path:first-child {
-    stroke: var(--brass-line);
-  }
-  .bowl {
-    cursor: pointer;
-  }
-  .bowl:focus,
-  .bowl:focus-visible {
-    outline: none;
-  }
-  .bowl:focus-visible circle {
-    stroke: var(--brass-line);
-    stroke-width: 4;
   }
 </style>

@@ -67,7 +67,7 @@
   summary {
     cursor: pointer;
     color: var(--cobalt);
-    font-size: 13px;
+    font-size: var(--small);
   }
   .scroller {
     overflow-x: auto;
@@ -75,7 +75,7 @@
   table {
     border-collapse: collapse;
     margin-top: 8px;
-    font-size: 13px;
+    font-size: var(--small);
   }
   th,
   td {

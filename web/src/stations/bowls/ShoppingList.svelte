@@ -90,7 +90,7 @@
   }
   thead th {
     color: var(--soft);
-    font-size: 13px;
+    font-size: var(--small);
   }
   .short th,
   .short td,

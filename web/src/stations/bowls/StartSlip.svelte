@@ -134,8 +134,8 @@
   }
   select {
     border: 1.5px solid var(--line);
-    border-radius: 8px;
-    background: #fff;
+    border-radius: var(--round-field);
+    background: var(--paper);
     padding: 4px 6px;
   }
   h3 {

@@ -74,7 +74,7 @@
         {#each tint.recipe.doses as one (one.gel)}
           <li>
             <span><strong>{one.name}</strong> {dose(one)}</span>
-            <Drops hex={one.hex} drops={one.drops} dabs={one.dabs} />
+            {#if one.drops < 20}<Drops hex={one.hex} drops={one.drops} dabs={one.dabs} />{/if}
           </li>
         {/each}
       </ul>
@@ -141,7 +141,7 @@
   }
   .swatches i {
     font-style: normal;
-    font-size: 12px;
+    font-size: var(--least);
     line-height: 1.2;
     background: var(--enamel);
     border-radius: 6px 6px 0 0;

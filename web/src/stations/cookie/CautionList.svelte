@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { CookieView, DesignView } from "../../api/types";
+  import Explain from "../../parts/Explain.svelte";
   import { theDesk } from "../../desk/order.svelte";
 
   const desk = theDesk();
@@ -39,6 +40,7 @@
         <span class="words">
           <strong>{design.document.moves[caution.move]?.move}:</strong>
           {caution.sentence}
+          {#if /bleed|Dark beside light/.test(caution.sentence)}<Explain word="bleed" />{/if}
         </span>
         {#if caution.press}
           <button onclick={() => mend(caution)}>{caution.press}</button>
@@ -60,9 +62,9 @@
     display: flex;
     align-items: baseline;
     gap: 8px;
-    font-size: 13px;
+    font-size: var(--small);
     padding: 2px 6px 2px 0;
-    border-radius: 8px;
+    border-radius: var(--round-field);
   }
   li:hover {
     background: var(--wash);
@@ -72,8 +74,8 @@
     min-width: 20px;
     border-radius: 10px;
     background: var(--tomato);
-    color: #fff;
-    font-size: 12px;
+    color: var(--paper);
+    font-size: var(--least);
     font-weight: 700;
     text-align: center;
   }
@@ -84,7 +86,7 @@
     flex: none;
     max-width: 46%;
     border: 1.5px solid var(--tomato);
-    border-radius: 999px;
+    border-radius: var(--pill);
     background: none;
     color: var(--tomato);
     font-weight: 600;

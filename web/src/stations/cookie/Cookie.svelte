@@ -20,8 +20,9 @@
     const by = { ArrowUp: -1, ArrowLeft: -1, ArrowDown: 1, ArrowRight: 1 }[event.key];
     if (!event.altKey || by === undefined) return;
     event.preventDefault();
-    const link = event.currentTarget as HTMLElement;
-    void desk.shiftDesign(id, by).then(() => link.focus());
+    void desk
+      .shiftDesign(id, by)
+      .then(() => document.querySelector<HTMLElement>(`[data-design="${id}"]`)?.focus());
   }
 
   async function add() {
@@ -36,6 +37,7 @@
       {#each desk.designs as other (other.id)}
         <a
           href="/orders/{order}/cookie/{other.id}"
+          data-design={other.id}
           aria-current={other.id === design.id ? "true" : undefined}
           aria-label={other.document.name}
           title="{other.document.name} (alt and the arrows move it)"
@@ -93,7 +95,7 @@
     height: 84px;
     padding: 10px;
     border: 2px solid var(--cobalt);
-    border-radius: 14px;
+    border-radius: var(--round);
     background: var(--enamel);
   }
   nav a :global(svg) {

@@ -121,8 +121,8 @@
     display: flex;
     align-items: center;
     gap: 6px;
-    font-size: 13px;
-    min-height: 34px;
+    font-size: var(--small);
+    min-height: var(--target);
     align-self: end;
   }
 </style>

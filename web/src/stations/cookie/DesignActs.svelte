@@ -40,7 +40,7 @@
     background: none;
     color: var(--cobalt);
     text-decoration: underline;
-    font-size: 13px;
+    font-size: var(--small);
     padding: 4px 6px;
     cursor: pointer;
   }

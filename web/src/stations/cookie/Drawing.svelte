@@ -6,7 +6,8 @@
   import Flags from "../../marks/Flags.svelte";
   import Ruler from "../../marks/Ruler.svelte";
   import SideView from "../../marks/SideView.svelte";
-  import { fixed, grams, lasting } from "../../units/format";
+  import CountField from "../../parts/CountField.svelte";
+  import { fixed, grams, inches, lasting } from "../../units/format";
   import CautionList from "./CautionList.svelte";
   import DesignActs from "./DesignActs.svelte";
 
@@ -33,6 +34,13 @@
 
   let litCaution = $state<number | null>(null);
 
+  /** A new design is called something first: its name is chosen when it opens. */
+  function newName(input: HTMLInputElement) {
+    if (!/^Design \d+$/.test(input.value)) return;
+    input.focus();
+    input.select();
+  }
+
   function rename(name: string) {
     desk.editDesign(design.id, (draft) => (draft.document.name = name), "name", true);
   }
@@ -41,6 +49,7 @@
 <div class="head">
   <input
     class="name"
+    {@attach newName}
     aria-label="Name of the design"
     maxlength="200"
     autocomplete="off"
@@ -48,9 +57,12 @@
     aria-invalid={Boolean(nameTrouble)}
     oninput={(event) => rename(event.currentTarget.value)}
   />
+  <CountField {design} />
   <span class="soft">
-    {design.count} of these {#if cookie}
-      · {fixed(cookie.box.widthMm, 0)} × {fixed(cookie.box.heightMm, 0)} mm baked ·
+    {#if cookie}{fixed(cookie.box.widthMm, 0)} × {fixed(cookie.box.heightMm, 0)} mm{inches(
+        cookie.box.widthMm,
+        cookie.box.heightMm,
+      )} baked ·
       <strong>{grams(cookie.gramsEach)} g</strong> icing, {lasting(
         Math.max(1, cookie.handSeconds / 60),
       )} hands each{/if}
@@ -102,7 +114,7 @@
     font-weight: 700;
     font-size: 21px;
     border: 1.5px solid transparent;
-    border-radius: 8px;
+    border-radius: var(--round-field);
     background: none;
     padding: 2px 6px;
     margin-left: -6px;
@@ -113,7 +125,7 @@
   .name:hover,
   .name:focus {
     border-color: var(--line);
-    background: #fff;
+    background: var(--paper);
   }
   svg {
     display: block;
@@ -123,6 +135,6 @@
   }
   .trouble {
     color: var(--tomato);
-    font-size: 13px;
+    font-size: var(--small);
   }
 </style>

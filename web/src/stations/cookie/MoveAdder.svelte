@@ -44,7 +44,7 @@
     filter = "";
     at = 0;
     dialog.show();
-    requestAnimationFrame(() => input?.focus());
+    input?.focus();
   }
 
   function pick(word: string) {
@@ -121,10 +121,10 @@
   }
   .chip {
     border: 1.5px solid var(--soft);
-    border-radius: 999px;
+    border-radius: var(--pill);
     background: none;
     padding: 3px 12px;
-    min-height: 32px;
+    min-height: var(--target);
     cursor: pointer;
   }
   .chip:hover {
@@ -134,8 +134,8 @@
   input {
     flex: 2;
     border: 1.5px solid var(--line);
-    border-radius: 8px;
-    background: #fff;
+    border-radius: var(--round-field);
+    background: var(--paper);
     padding: 6px 10px;
   }
   section {
@@ -157,7 +157,7 @@
   }
   .kind {
     border: 1.5px solid transparent;
-    border-radius: 8px;
+    border-radius: var(--round-field);
     background: none;
     text-align: left;
     padding: 3px 8px;
@@ -166,7 +166,7 @@
   }
   .kind .soft {
     display: block;
-    font-size: 12px;
+    font-size: var(--least);
   }
   .kind:hover {
     background: var(--wash);

@@ -74,7 +74,7 @@
     cursor: pointer;
     padding: 6px;
     min-height: 44px;
-    font-size: 13px;
+    font-size: var(--small);
   }
   .acts button:disabled {
     color: var(--soft);
@@ -83,7 +83,7 @@
   }
   .caution {
     color: var(--tomato);
-    font-size: 13px;
+    font-size: var(--small);
     padding: 0 8px 6px;
   }
 </style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { tick } from "svelte";
   import type { DesignView, Move } from "../../api/types";
   import { field, reference, setField, startingValues } from "../../desk/catalogue.svelte";
   import { theDesk } from "../../desk/order.svelte";
@@ -46,9 +47,11 @@
       const at = moves.findLastIndex((m) => field(m, "key")) + 1;
       edit((list) => list.splice(at, 0, { move: word, ...values } as Move));
       open = at;
+      choose(at);
     } else {
       edit((list) => list.push({ move: word, ...values } as Move));
       open = moves.length;
+      choose(moves.length);
     }
   }
 
@@ -60,6 +63,31 @@
       if (moved) list.splice(to, 0, moved);
     });
     if (open === from) open = to;
+    follow(to);
+  }
+
+  function remove(i: number) {
+    open = null;
+    onlit(null);
+    edit((list) => list.splice(i, 1));
+    follow(Math.min(i, moves.length - 2));
+  }
+
+  /** The move that was under the hand stays there; after the last is off, what adds one. */
+  function follow(i: number) {
+    void tick().then(() => {
+      const row = document.querySelector<HTMLElement>(`[data-move="${i}"]`);
+      (row ?? document.querySelector<HTMLElement>("[data-add-move] button"))?.focus();
+    });
+  }
+
+  /** What is new has its first field chosen. */
+  function choose(i: number) {
+    void tick().then(() => {
+      const form = document.querySelector<HTMLElement>(`[data-move="${i}"]`)?.parentElement;
+      const field = form?.querySelector<HTMLElement>(".form input, .form select");
+      (field ?? document.querySelector<HTMLElement>(`[data-move="${i}"]`))?.focus();
+    });
   }
 </script>
 
@@ -91,11 +119,7 @@
         }}
         onlit={(on) => onlit(on ? i : open)}
         onshift={(by) => shift(i, by)}
-        onremove={() => {
-          open = null;
-          onlit(null);
-          edit((list) => list.splice(i, 1));
-        }}
+        onremove={() => remove(i)}
         onchange={(name, value) =>
           edit((list) => {
             const changed = list[i];
@@ -107,7 +131,7 @@
 {/if}
 {#if elsewhere}<p class="trouble" role="alert">{elsewhere}</p>{/if}
 
-<MoveAdder onadd={add} />
+<div data-add-move><MoveAdder onadd={add} /></div>
 
 {#if drunk.length > 0}
   <p class="drunk">
@@ -124,11 +148,11 @@
   }
   .turn {
     border: 1.5px solid var(--cobalt);
-    border-radius: 999px;
+    border-radius: var(--pill);
     background: none;
     color: var(--cobalt);
     padding: 2px 12px;
-    font-size: 13px;
+    font-size: var(--small);
     cursor: pointer;
   }
   ol {
@@ -143,6 +167,6 @@
   }
   .trouble {
     color: var(--tomato);
-    font-size: 13px;
+    font-size: var(--small);
   }
 </style>

@@ -137,7 +137,7 @@
     min-width: 22px;
     border: 1.5px solid var(--cobalt);
     border-radius: 11px;
-    font-size: 12px;
+    font-size: var(--least);
     font-weight: 700;
     text-align: center;
     padding: 0 4px;
@@ -147,14 +147,14 @@
     min-width: 20px;
     border-radius: 10px;
     background: var(--tomato);
-    color: #fff;
-    font-size: 12px;
+    color: var(--paper);
+    font-size: var(--least);
     font-weight: 700;
     text-align: center;
   }
   .caution {
     color: var(--tomato);
-    font-size: 13px;
+    font-size: var(--small);
     padding: 0 8px 6px 46px;
   }
 </style>

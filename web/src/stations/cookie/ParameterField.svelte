@@ -24,6 +24,9 @@
     onchange: (value: unknown) => void;
   } = $props();
 
+  const explain = $derived(
+    ({ countSeconds: "count", fullness: "fullness", seam: "crease" } as const)[parameter.name],
+  );
   const step = $derived(
     parameter.type === "WHOLE_NUMBER" || (parameter.most ?? 0) > 20
       ? 1
@@ -54,7 +57,7 @@
     </select>
   </Field>
 {:else if parameter.type === "WORDS"}
-  <Field label={parameter.word} {place}>
+  <Field label={parameter.word} {place} {explain}>
     <select value={String(value ?? "")} onchange={(e) => onchange(e.currentTarget.value || null)}>
       {#if !parameter.required}
         <option value="">
@@ -100,6 +103,7 @@
     wide={standIn(parameter).length > 8}
     {step}
     {place}
+    {explain}
     {onchange}
   />
 {/if}

@@ -3,6 +3,7 @@
   import { theDesk } from "../../desk/order.svelte";
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import Slump from "../../marks/Slump.svelte";
+  import Explain from "../../parts/Explain.svelte";
   import { consistency, fixed, gateWord, lasting, plural } from "../../units/format";
 
   const desk = theDesk();
@@ -32,6 +33,9 @@
   }
 </script>
 
+<p class="soft">
+  passes <Explain word="pass" /> and what waits between them <Explain word="gate" />
+</p>
 {#each cookie.passes as pass (pass.number)}
   {#if pass.waitMinutes > 0}
     <p class="gate"><span>{gateWord(pass.gate)}, {lasting(pass.waitMinutes)}</span></p>
@@ -73,7 +77,7 @@
     align-items: center;
     gap: 10px;
     color: var(--soft);
-    font-size: 13px;
+    font-size: var(--small);
     margin: 6px 0;
   }
   .gate::before,

@@ -68,9 +68,9 @@
   }
   button {
     border: 1.5px solid var(--line);
-    border-radius: 999px;
-    background: #fff;
-    font-size: 12px;
+    border-radius: var(--pill);
+    background: var(--paper);
+    font-size: var(--least);
     padding: 2px 9px;
     min-height: 26px;
     cursor: pointer;
@@ -78,6 +78,6 @@
   button[aria-pressed="true"] {
     border-color: var(--cobalt);
     background: var(--cobalt);
-    color: #fff;
+    color: var(--paper);
   }
 </style>

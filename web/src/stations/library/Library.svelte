@@ -86,8 +86,8 @@
   }
   input {
     border: 1.5px solid var(--line);
-    border-radius: 8px;
-    background: #fff;
+    border-radius: var(--round-field);
+    background: var(--paper);
     padding: 5px 8px;
     min-height: 44px;
   }

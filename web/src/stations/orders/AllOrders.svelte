@@ -4,15 +4,14 @@
   import type { Listed } from "../../api/types";
   import { live } from "../../desk/live";
   import { archiveOrder, removeOrder } from "../../desk/orders";
-  import BowlDisc from "../../marks/BowlDisc.svelte";
   import Dialog from "../../parts/Dialog.svelte";
   import Field from "../../parts/Field.svelte";
-  import Menu from "../../parts/Menu.svelte";
   import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
-  import { dayOf, daysAfter, todayHere } from "../../units/dates";
+  import { daysAfter, todayHere } from "../../units/dates";
   import { plural } from "../../units/format";
   import ShopFrame from "../ShopFrame.svelte";
+  import OrderRow from "./OrderRow.svelte";
   import NewOrder from "../week/NewOrder.svelte";
 
   // The orders of years: looked for by their words, their month, their colours.
@@ -116,19 +115,7 @@
       </p>
       <ul>
         {#each found.orders as order (order.id)}
-          <li>
-            <a href="/orders/{order.id}"><bdi>{order.name}</bdi></a>
-            <span class="soft for"><bdi>{order.client}</bdi></span>
-            <span class="when">{dayOf(order.handOver)}</span>
-            <span class="cookies">{plural(order.cookies, "cookie")}</span>
-            <span class="soft designs" title={order.designs.join(", ")}
-              >{order.designs.join(", ")}</span
-            >
-            <span class="discs" aria-hidden="true">
-              {#each order.hexes.slice(0, 8) as hex, i (i)}<BowlDisc {hex} size={18} />{/each}
-            </span>
-            <Menu label="What to do with {order.name}" acts={acts(order)} />
-          </li>
+          <OrderRow {order} acts={acts(order)} />
         {/each}
       </ul>
       {#if found.total > PAGE}
@@ -178,28 +165,6 @@
     margin: 6px 0 0;
     padding: 0;
   }
-  li {
-    display: grid;
-    grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr) 120px 100px minmax(0, 1.4fr) 130px 44px;
-    gap: 4px 14px;
-    align-items: center;
-    border-top: 1px solid var(--line);
-    min-height: 48px;
-  }
-  li a {
-    font-weight: 600;
-    overflow-wrap: anywhere;
-    padding: 10px 0;
-  }
-  .for,
-  .designs {
-    overflow: hidden;
-    text-overflow: ellipsis;
-    white-space: nowrap;
-  }
-  .discs {
-    display: flex;
-  }
   .pages {
     display: flex;
     align-items: center;
@@ -208,26 +173,5 @@
   }
   .trouble {
     color: var(--tomato);
-  }
-  @media (max-width: 900px) {
-    li {
-      grid-template-columns: minmax(0, 1fr) auto 44px;
-      padding: 4px 0;
-    }
-    li a {
-      grid-column: 1 / 3;
-    }
-    li > :global(.menu) {
-      grid-column: 3;
-      grid-row: 1;
-    }
-    .for,
-    .designs {
-      grid-column: 1 / -1;
-      white-space: normal;
-    }
-    .discs {
-      display: none;
-    }
   }
 </style>

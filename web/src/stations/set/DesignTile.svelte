@@ -1,11 +1,11 @@
 <script lang="ts">
   import type { DesignView } from "../../api/types";
-  import { reference } from "../../desk/catalogue.svelte";
   import { theDesk } from "../../desk/order.svelte";
   import Thumb from "../../marks/Thumb.svelte";
+  import CountField from "../../parts/CountField.svelte";
   import Menu from "../../parts/Menu.svelte";
   import { go } from "../../router";
-  import { fixed, grams } from "../../units/format";
+  import { grams } from "../../units/format";
 
   let {
     design,
@@ -22,34 +22,11 @@
   } = $props();
 
   const desk = theDesk();
-  const TYPING_MS = 700;
   const address = $derived(`/orders/${order}/cookie/${design.id}`);
-  const place = $derived(`/designs/${design.id}/count`);
-  const most = $derived(reference.catalogue?.most.cookies ?? 9999);
-  let isTyping = $state(false);
-  let resting: ReturnType<typeof setTimeout> | undefined;
-  const trouble = $derived(isTyping ? "" : desk.trouble(place));
+  let trouble = $state("");
 
-  function setCount(count: number, field = "count") {
-    desk.editDesign(design.id, (draft) => (draft.count = count), field);
-  }
-
-  function type(text: string) {
-    isTyping = true;
-    clearTimeout(resting);
-    resting = setTimeout(() => (isTyping = false), TYPING_MS);
-    const plain = text.trim();
-    if (/^\d{1,9}$/.test(plain) && Number(plain) >= 1 && Number(plain) <= most) {
-      setCount(Number(plain));
-    } else {
-      desk.paper.hold(
-        place,
-        text,
-        /^\d+$/.test(plain)
-          ? `Between 1 and ${fixed(most, 0)} cookies of a design can be planned.`
-          : "Write how many, as a whole number.",
-      );
-    }
+  function setCount(count: number) {
+    desk.editDesign(design.id, (draft) => (draft.count = count), "count");
   }
 
   /** The tile that the design has become is the one that stays under the hand. */
@@ -84,20 +61,7 @@
     </span>
   </a>
   <span class="hand">
-    <label class="count" class:wrong={trouble} data-place={place}>
-      <span aria-hidden="true">×</span>
-      <input
-        aria-label="How many {design.document.name}"
-        inputmode="numeric"
-        autocomplete="off"
-        maxlength="9"
-        value={String(design.count)}
-        aria-invalid={Boolean(trouble)}
-        oninput={(event) => type(event.currentTarget.value)}
-        onfocus={(event) => event.currentTarget.select()}
-        onblur={() => (isTyping = false)}
-      />
-    </label>
+    <CountField {design} ontrouble={(sentence) => (trouble = sentence)} />
     <Menu
       label="What to do with {design.document.name}"
       acts={[
@@ -129,7 +93,7 @@
     background: var(--wash);
   }
   .picture {
-    height: 162px;
+    height: 150px;
     display: flex;
     align-items: center;
     justify-content: center;
@@ -137,7 +101,7 @@
   .name {
     font-family: var(--heading);
     font-weight: 650;
-    font-size: 17px;
+    font-size: var(--h3);
     margin-top: 6px;
     max-width: 100%;
     text-align: center;
@@ -155,37 +119,9 @@
     gap: 4px;
     padding-left: 48px;
   }
-  .count {
-    display: flex;
-    align-items: center;
-    gap: 2px;
-    border: 2px solid var(--cobalt);
-    border-radius: 999px;
-    background: var(--enamel);
-    padding: 2px 14px;
-    min-height: 44px;
-    font-family: var(--heading);
-    font-weight: 700;
-    font-size: 18px;
-    cursor: text;
-  }
-  .count.wrong {
-    border-color: var(--tomato);
-  }
-  .count input {
-    width: auto;
-    min-width: 30px;
-    max-width: 90px;
-    field-sizing: content;
-    text-align: center;
-    border: 0;
-    background: none;
-    font-weight: 700;
-    padding: 6px 0;
-  }
   .trouble {
     color: var(--tomato);
-    font-size: 13px;
+    font-size: var(--small);
     text-align: center;
     padding: 0 8px 8px;
   }

@@ -155,8 +155,8 @@
   input {
     width: 80px;
     border: 1.5px solid var(--line);
-    border-radius: 8px;
-    background: #fff;
+    border-radius: var(--round-field);
+    background: var(--paper);
     padding: 5px 8px;
     margin-left: 8px;
   }
@@ -165,11 +165,11 @@
     background: none;
     color: var(--cobalt);
     text-decoration: underline;
-    font-size: 13px;
+    font-size: var(--small);
     cursor: pointer;
   }
   .trouble {
     color: var(--tomato);
-    font-size: 13px;
+    font-size: var(--small);
   }
 </style>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { theDesk } from "../../desk/order.svelte";
   import DayField from "../../parts/DayField.svelte";
+  import Explain from "../../parts/Explain.svelte";
   import NumberField from "../../parts/NumberField.svelte";
   import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
@@ -48,7 +49,9 @@
   {#if details}
     <h2>{plural(desk.cookies, "cookie")}</h2>
     {#if pour && own}
-      <p class="soft">and {plural(own.spares, "iced spare")}, in case some break</p>
+      <p class="soft">
+        and {plural(own.spares, "iced spare")}, in case some break <Explain word="spare" />
+      </p>
       <dl>
         <dt>icing on them</dt>
         <dd>{grams(own.cookiesGrams)} g{ounces(own.cookiesGrams)}</dd>
@@ -87,6 +90,7 @@
       {#if when}<p class="mind">{when}</p>{/if}
       <NumberField
         label="Flood counts"
+        explain="count"
         unit="s"
         place="/details/floodSeconds"
         value={details.floodSeconds}
@@ -139,7 +143,7 @@
     text-align: right;
     font-family: var(--heading);
     font-weight: 650;
-    font-size: 17px;
+    font-size: var(--h3);
   }
   .form {
     display: grid;
@@ -153,16 +157,16 @@
   }
   .mind {
     color: var(--brass);
-    font-size: 13px;
+    font-size: var(--small);
   }
   summary {
-    min-height: 32px;
+    min-height: var(--target);
     color: var(--cobalt);
     cursor: pointer;
   }
   .trouble {
     color: var(--tomato);
-    font-size: 13px;
+    font-size: var(--small);
     margin-bottom: 10px;
   }
 </style>

@@ -4,19 +4,18 @@
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
-  import ColourPicker from "./colours/ColourPicker.svelte";
+  import ColourEdit from "./ColourEdit.svelte";
   import PaletteFile from "./colours/PaletteFile.svelte";
   import SeeingList from "./colours/SeeingList.svelte";
-  import ColourField from "../../parts/ColourField.svelte";
   import { grams } from "../../units/format";
 
   const desk = theDesk();
 
   let open = $state<number | null>(null);
   let seeing = $state(false);
-  let picker = $state<ColourPicker>();
 
   const palette = $derived(desk.details?.palette ?? []);
+  const opened = $derived(open === null ? undefined : palette[open]);
   const trouble = $derived(desk.paper.troubleIn("/details/palette"));
   // Icing on this order's own cookies, spares with them.
   const gramsOf = $derived.by(() => {
@@ -35,7 +34,7 @@
   });
   const most = $derived(Math.max(1, ...Object.values(gramsOf)));
   // The area of a bowl goes by its grams.
-  const size = (key: string) => 30 + 34 * Math.sqrt((gramsOf[key] ?? 0) / most);
+  const size = (key: string) => 22 + 24 * Math.sqrt((gramsOf[key] ?? 0) / most);
   const used = $derived(
     new Set(desk.designs.flatMap((d) => d.document.moves.map((m) => field(m, "colour") as string))),
   );
@@ -57,10 +56,14 @@
   }
 
   function set(i: number, part: "name" | "hex", text: string) {
-    desk.editDetails((d) => {
-      const colour = d.palette[i];
-      if (colour) colour[part] = text;
-    });
+    desk.editDetails(
+      (d) => {
+        const colour = d.palette[i];
+        if (colour) colour[part] = text;
+      },
+      `palette ${i} ${part}`,
+      true,
+    );
   }
 
   function letDown(i: number, from: string | null) {
@@ -101,47 +104,20 @@
     {/each}
     <li><Press plain onpress={add}>Add a colour</Press></li>
   </ul>
-  {#if open !== null && palette[open]}
+  {#if open !== null && opened}
     {@const i = open}
-    {@const colour = palette[i]}
-    <div class="edit">
-      <label
-        >Name <input
-          value={colour?.name}
-          maxlength="80"
-          autocomplete="off"
-          oninput={(e) => set(i, "name", e.currentTarget.value)}
-        /></label
-      >
-      <ColourField label="Colour" hex={colour?.hex ?? ""} onchange={(hex) => set(i, "hex", hex)} />
-      <Press plain onpress={() => picker?.show()}>Choose…</Press>
-      <label
-        >Mixed
-        <select
-          value={colour?.letDownFrom ?? ""}
-          onchange={(e) => letDown(i, e.currentTarget.value || null)}
-        >
-          <option value="">with drops of its own</option>
-          {#each palette as other (other.key)}
-            {#if other.key && other.key !== colour?.key && !other.letDownFrom}
-              <option value={other.key}>out of {other.name} and white</option>
-            {/if}
-          {/each}
-        </select></label
-      >
-      {#if !used.has(colour?.key ?? "")}
-        <Press plain onpress={() => remove(i)}>Take it out</Press>
-      {:else}
-        <span class="soft">in use, so it stays</span>
-      {/if}
-    </div>
-    <ColourPicker
-      bind:this={picker}
-      onpick={(hex, name) => {
-        set(i, "hex", hex);
-        if (name && /^Colour \d+$/.test(colour?.name ?? "")) set(i, "name", name);
-      }}
-    />
+    {@const colour = opened}
+    {#key i}
+      <ColourEdit
+        {colour}
+        place="/details/palette/{i}"
+        {palette}
+        used={used.has(colour?.key ?? "")}
+        onset={(part, text) => set(i, part, text)}
+        onletdown={(from) => letDown(i, from)}
+        onremove={() => remove(i)}
+      />
+    {/key}
   {/if}
   {#if trouble}<p class="trouble" role="alert">{trouble}</p>{/if}
   <div class="more">
@@ -171,50 +147,17 @@
     background: none;
     padding: 4px 8px;
     cursor: pointer;
-    min-width: 78px;
+    min-width: 66px;
+    max-width: 110px;
   }
   .bowl:hover,
   .bowl[aria-expanded="true"] {
     background: var(--wash);
   }
   .disc {
-    height: 66px;
+    height: 48px;
     display: flex;
     align-items: center;
-  }
-  .edit {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 10px 16px;
-    align-items: center;
-    border-top: 1px solid var(--line);
-    margin-top: 10px;
-    padding-top: 10px;
-  }
-  .edit label input {
-    border: 1.5px solid var(--line);
-    border-radius: 8px;
-    background: #fff;
-    padding: 5px 8px;
-  }
-  .edit select {
-    border: 1.5px solid var(--line);
-    border-radius: 8px;
-    background: #fff;
-    padding: 5px 8px;
-    min-height: 34px;
-    max-width: 220px;
-  }
-  .edit label {
-    display: grid;
-    gap: 3px;
-    font-size: 13px;
-    color: var(--soft);
-  }
-  .edit label input,
-  .edit select {
-    font-size: 15px;
-    color: var(--ink);
   }
   .more {
     display: flex;
@@ -225,10 +168,10 @@
   }
   .more button {
     border: 1.5px solid var(--line);
-    border-radius: 999px;
+    border-radius: var(--pill);
     background: none;
     padding: 4px 14px;
-    min-height: 34px;
+    min-height: var(--target);
     cursor: pointer;
   }
   .more button[aria-expanded="true"] {
@@ -237,7 +180,7 @@
   }
   .trouble {
     color: var(--tomato);
-    font-size: 13px;
+    font-size: var(--small);
     margin-top: 8px;
   }
 </style>

@@ -66,6 +66,7 @@
 
 <div class="set">
   <main>
+    <Palette />
     <Sheet label="The tray">
       {#if desk.designs.length === 0}
         <div class="empty">
@@ -94,7 +95,6 @@
         </p>
       {/if}
     </Sheet>
-    <Palette />
   </main>
   <aside>
     <OrderSlip onadd={add} onlibrary={() => library.show()} />
@@ -136,7 +136,7 @@
     border-top: 0;
     height: 18px;
     text-align: center;
-    font-size: 12px;
+    font-size: var(--least);
     line-height: 14px;
   }
   .empty {

@@ -146,7 +146,7 @@
     grid-template-columns: repeat(7, 1fr);
     height: 30px;
     border: 1px solid var(--line);
-    border-radius: 8px;
+    border-radius: var(--round-field);
     overflow: hidden;
   }
   .name {

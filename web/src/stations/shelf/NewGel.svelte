@@ -95,7 +95,7 @@
   }
   .trouble {
     color: var(--tomato);
-    font-size: 13px;
+    font-size: var(--small);
     margin-top: 6px;
   }
 </style>

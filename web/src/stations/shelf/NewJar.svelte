@@ -72,7 +72,7 @@
 
 <style>
   h3 {
-    font-size: 15px;
+    font-size: var(--body);
     border-top: 1px solid var(--line);
     padding-top: 10px;
   }

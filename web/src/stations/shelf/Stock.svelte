@@ -61,7 +61,7 @@
     display: block;
     min-height: 1.3em;
     color: var(--tomato);
-    font-size: 13px;
+    font-size: var(--small);
     font-weight: 600;
     margin-top: 3px;
   }

@@ -83,7 +83,7 @@
     color: var(--cobalt);
     text-decoration: underline;
     cursor: pointer;
-    min-height: 32px;
+    min-height: var(--target);
   }
   @media (max-width: 1000px) {
     li {

@@ -80,6 +80,19 @@
 </li>
 
 <style>
+  li > :global(.field:nth-child(1)) {
+    flex: 1 1 130px;
+  }
+  li > :global(.field:last-of-type) {
+    flex: 1 1 90px;
+  }
+  li > :global(.field input) {
+    max-width: 100%;
+  }
+  li > :global(.field:nth-child(1) input),
+  li > :global(.field:last-of-type input) {
+    width: 100%;
+  }
   li {
     display: flex;
     flex-wrap: wrap;

@@ -6,6 +6,7 @@
   import Sheet from "../../parts/Sheet.svelte";
   import Decisions from "./Decisions.svelte";
   import ShopFrame from "../ShopFrame.svelte";
+  import EverythingSheet from "./EverythingSheet.svelte";
   import Figure from "./Figure.svelte";
 
   type Chapter = HabitView["chapter"];
@@ -21,6 +22,7 @@
     MONEY: "Packs and boxes",
   };
   const DECISIONS = "how-we-work";
+  const EVERYTHING = "everything";
 
   let trouble = $state("");
   const ready = $derived(shop.settings !== null && reference.catalogue !== null);
@@ -61,7 +63,7 @@
   <main>
     <nav aria-label="What to set">
       <button
-        aria-current={!chapter && !wanted ? "page" : undefined}
+        aria-current={!chapter && shown !== EVERYTHING && !wanted ? "page" : undefined}
         onclick={() => open(DECISIONS)}>How we work</button
       >
       {#each Object.entries(CHAPTERS) as [one, word] (one)}
@@ -74,13 +76,19 @@
             >{/if}</button
         >
       {/each}
+      <button
+        aria-current={shown === EVERYTHING && !wanted ? "page" : undefined}
+        onclick={() => open(EVERYTHING)}>Everything in and out</button
+      >
       <label>
         <span class="soft">find a number</span>
         <input type="search" bind:value={wanted} autocomplete="off" maxlength="40" />
       </label>
     </nav>
     <Sheet label="Numbers">
-      {#if ready && shop.settings && !chapter && !wanted.trim()}
+      {#if shown === EVERYTHING && !wanted.trim()}
+        <EverythingSheet />
+      {:else if ready && shop.settings && !chapter && !wanted.trim()}
         <Decisions settings={shop.settings} />
       {:else if ready}
         <ul>
@@ -115,16 +123,16 @@
     justify-content: space-between;
     gap: 8px;
     border: none;
-    border-radius: 8px;
+    border-radius: var(--round-field);
     background: none;
     padding: 7px 10px;
-    min-height: 38px;
+    min-height: var(--target);
     text-align: left;
     cursor: pointer;
   }
   nav button[aria-current="page"] {
     background: var(--cobalt);
-    color: #fff;
+    color: var(--paper);
     font-weight: 600;
   }
   .count {
@@ -134,14 +142,14 @@
     display: flex;
     flex-direction: column;
     gap: 3px;
-    font-size: 13px;
+    font-size: var(--small);
     margin: 12px 10px 0;
   }
   nav input {
     border: 1.5px solid var(--line);
-    border-radius: 8px;
+    border-radius: var(--round-field);
     padding: 5px 7px;
-    min-height: 34px;
+    min-height: var(--target);
     min-width: 0;
   }
   ul {

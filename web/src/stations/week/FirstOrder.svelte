@@ -23,7 +23,7 @@
 <div class="empty">
   <h2>Nothing promised yet</h2>
   <p>Take an order: a name, for whom, a day. The cookies come after that.</p>
-  <Press key="n" label="Take the first order" onpress={ontake}>Take the first order</Press>
+  <Press key="n" onpress={ontake}>Take the first order</Press>
   <p class="soft">
     Or look at one first:
     <button disabled={busy} onclick={example}>show me an example order</button>

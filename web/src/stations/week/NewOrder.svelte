@@ -122,10 +122,10 @@
   }
   .mind {
     color: var(--brass);
-    font-size: 13px;
+    font-size: var(--small);
   }
   .trouble {
     color: var(--tomato);
-    font-size: 13px;
+    font-size: var(--small);
   }
 </style>

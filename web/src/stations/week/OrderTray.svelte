@@ -59,8 +59,8 @@
   article {
     position: relative;
     border: 2px solid var(--cobalt);
-    border-radius: 14px;
-    background: #f0f3f1;
+    border-radius: var(--round);
+    background: var(--tray);
     min-width: 0;
   }
   a {

@@ -4,7 +4,6 @@
   import type { WeekView } from "../../api/types";
   import { connection } from "../../desk/connection.svelte";
   import { live } from "../../desk/live";
-  import { archiveOrder, removeOrder } from "../../desk/orders";
   import { shop } from "../../desk/shop.svelte";
   import Dialog from "../../parts/Dialog.svelte";
   import { isShortcut } from "../../parts/keys";
@@ -16,12 +15,11 @@
   import ShopFrame from "../ShopFrame.svelte";
   import FirstOrder from "./FirstOrder.svelte";
   import NewOrder from "./NewOrder.svelte";
-  import OrderTray from "./OrderTray.svelte";
+  import WeekDays from "./WeekDays.svelte";
   import RemovedList from "./RemovedList.svelte";
 
   type Tray = WeekView["orders"][number];
 
-  const DAYS = 7;
   let week = $state.raw<WeekView | null>(null);
   let counts = $state.raw<Record<string, number>>({});
   let trouble = $state("");
@@ -65,19 +63,6 @@
     };
   });
 
-  const days = $derived(
-    Array.from({ length: DAYS }, (_, i) => {
-      const iso = daysAfter(week?.from ?? todayHere(), i);
-      return {
-        iso,
-        orders: (week?.orders ?? []).filter((o) => o.details.handOver.startsWith(iso)),
-      };
-    }),
-  );
-  const cookies = $derived(
-    (week?.orders ?? []).reduce((n, o) => n + o.designs.reduce((m, d) => m + d.count, 0), 0),
-  );
-
   function go(to: string | null) {
     from = to;
     month = (to ?? todayHere()).slice(0, 7);
@@ -112,59 +97,25 @@
 
 <ShopFrame title="The week">
   {#if trouble}<p role="alert" class="trouble">{trouble}</p>{/if}
-  <div class="body">
+  <div class="body" class:waiting={!week}>
     <main>
       <Sheet label="Seven days">
         {#if week?.untouched}
           <FirstOrder ontake={() => take()} ontaken={() => void look()} />
         {:else}
-          <div class="head">
-            <p class="soft">
-              {#if week}
-                {plural(week.orders.length, "order")}, {plural(cookies, "cookie")} in these seven days
-              {/if}
-            </p>
-            <span class="ways">
-              <button
-                aria-label="Seven days earlier"
-                onclick={() => go(daysAfter(week?.from ?? todayHere(), -DAYS))}>‹</button
-              >
-              <button disabled={from === null} onclick={() => go(null)}>from today</button>
-              <button
-                aria-label="Seven days later"
-                onclick={() => go(daysAfter(week?.from ?? todayHere(), DAYS))}>›</button
-              >
-            </span>
-          </div>
-          <ol class="days">
-            {#each days as day (day.iso)}
-              <li class:today={day.iso === week?.today} class:none={day.orders.length === 0}>
-                <h2>
-                  {dayOf(day.iso)}
-                  {#if day.iso === week?.today}<span class="soft">today</span>{/if}
-                </h2>
-                {#each day.orders as order (order.id)}
-                  <OrderTray
-                    {order}
-                    oncopy={() => take(order)}
-                    onarchive={() =>
-                      void archiveOrder(order.id, order.details.name, true, () => void look())}
-                    onremove={() =>
-                      void removeOrder(order.id, order.details.name, () => void look())}
-                  />
-                {/each}
-              </li>
-            {/each}
-          </ol>
-          {#if week && week.orders.length === 0}
-            <p class="nothing">Nothing promised in these seven days.</p>
-          {/if}
+          <WeekDays
+            {week}
+            isNow={from === null}
+            ongo={go}
+            oncopy={take}
+            onchange={() => void look()}
+          />
         {/if}
       </Sheet>
     </main>
     <aside>
       {#if week && !week.untouched}
-        <Press key="n" label="Take an order" onpress={() => take()}>Take an order</Press>
+        <Press key="n" onpress={() => take()}>Take an order</Press>
       {/if}
       {#if week?.next}
         <Sheet label="Next hand-over">
@@ -204,73 +155,25 @@
     gap: 16px;
     align-items: start;
   }
+  /* Nothing that can be pressed stands there before all of it does: it would move away under the hand. */
+  .waiting {
+    visibility: hidden;
+  }
   aside {
     display: flex;
     flex-direction: column;
     gap: 14px;
   }
-  .head {
-    display: flex;
-    flex-wrap: wrap;
-    justify-content: space-between;
-    align-items: center;
-    min-height: 44px;
-  }
-  .ways button,
-  .foot button {
-    min-width: 44px;
-    min-height: 44px;
-    border: 0;
-    border-radius: 999px;
-    background: none;
-    color: var(--cobalt);
-    font-size: 16px;
-    cursor: pointer;
-  }
-  .ways button:disabled {
-    color: var(--soft);
-    cursor: default;
-  }
-  .ways button:hover:not(:disabled) {
-    background: var(--wash);
-  }
-  .days {
-    display: grid;
-    grid-template-columns: repeat(7, minmax(0, 1fr));
-    min-height: 480px;
-    margin: 0;
-    padding: 0;
-    list-style: none;
-  }
-  .days li {
-    display: grid;
-    gap: 10px;
-    align-content: start;
-    padding: 6px 5px 10px;
-    border-left: 1px solid var(--line);
-    min-width: 0;
-  }
-  .days li:first-child {
-    border-left: 0;
-  }
-  .days .today {
-    background: #f3eee6;
-    border-radius: 10px;
-  }
-  .days h2 {
-    font-size: 15px;
-    min-height: 40px;
-  }
-  .days h2 .soft {
-    display: block;
-    font: 400 12px var(--text);
-  }
   .gap {
     margin-top: 4px;
     overflow-wrap: anywhere;
   }
-  .nothing {
-    padding: 10px;
+  .foot button {
+    min-height: var(--target);
+    border: 0;
+    background: none;
+    color: var(--cobalt);
+    cursor: pointer;
   }
   .foot {
     display: flex;
@@ -279,7 +182,7 @@
   }
   .foot button {
     text-decoration: underline;
-    font-size: 15px;
+    font-size: var(--body);
   }
   .trouble {
     color: var(--tomato);
@@ -292,22 +195,6 @@
   @media (max-width: 1100px) {
     .body {
       grid-template-columns: minmax(0, 1fr);
-    }
-  }
-  @media (max-width: 900px) {
-    .days {
-      grid-template-columns: minmax(0, 1fr);
-      min-height: 0;
-    }
-    .days li {
-      border-left: 0;
-      border-top: 1px solid var(--line);
-    }
-    .days li.none {
-      padding: 2px 5px;
-    }
-    .days h2 {
-      min-height: 0;
     }
   }
 </style>

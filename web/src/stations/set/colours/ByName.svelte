@@ -61,10 +61,10 @@
   }
   input {
     border: 1.5px solid var(--line);
-    border-radius: 8px;
-    background: #fff;
+    border-radius: var(--round-field);
+    background: var(--paper);
     padding: 6px 8px;
-    min-height: 36px;
+    min-height: var(--target);
     flex: 1;
     min-width: 0;
   }

@@ -100,7 +100,7 @@
     max-width: 100%;
     margin-top: 10px;
     border: 1.5px solid var(--line);
-    border-radius: 8px;
+    border-radius: var(--round-field);
     cursor: crosshair;
   }
   canvas.shown {
@@ -119,6 +119,6 @@
   }
   .trouble {
     color: var(--tomato);
-    font-size: 13px;
+    font-size: var(--small);
   }
 </style>

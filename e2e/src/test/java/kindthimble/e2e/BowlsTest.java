@@ -100,10 +100,10 @@ class BowlsTest {
         assertThat(page.getByText(Pattern.compile("Keep the \\d+ yolks"))).isVisible();
         labelled(page, "base").selectOption("dried-egg-white-loose");
         assertThat(page.getByText(Pattern.compile("\\+ .* g sugar")).first()).isVisible();
-        page.getByLabel("filled by").selectOption("ONE_ICING");
+        labelled(page, "filled by").selectOption("ONE_ICING");
         saved(page);
         labelled(page, "base").selectOption("");
-        page.getByLabel("filled by").selectOption("");
+        labelled(page, "filled by").selectOption("");
         saved(page);
         page.context().close();
     }

@@ -33,7 +33,11 @@ class EveryStationTest {
     @ValueSource(
             strings = {
                 "/",
+                "/orders",
+                "/shelf",
+                "/library",
                 "/shop",
+                "/shop#everything",
                 "/orders/1",
                 "/orders/1/cookie",
                 "/orders/1/bowls",

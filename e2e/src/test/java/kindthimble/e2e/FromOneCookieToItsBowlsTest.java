@@ -36,7 +36,7 @@ class FromOneCookieToItsBowlsTest {
         Page page = BROWSER.open("/");
         page.getByText("Take the first order").click();
         page.getByLabel("What is it called?").fill("Opening day");
-        page.getByLabel("Hand-over").fill("2026-12-05");
+        page.getByLabel("Handed over on").fill("5 Dec 2026");
         press(page, "Take it").click();
 
         assertThat(page.getByText("An empty tray")).isVisible();

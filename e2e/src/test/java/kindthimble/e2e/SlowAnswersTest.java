@@ -55,6 +55,8 @@ class SlowAnswersTest {
     @ValueSource(
             strings = {
                 "/",
+                "/orders",
+                "/shelf",
                 "/shop",
                 "/orders/1",
                 "/orders/1/cookie",

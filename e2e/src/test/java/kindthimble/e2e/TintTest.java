@@ -54,7 +54,7 @@ class TintTest {
         bowl(page, "Poppy").click();
         Locator poppy = slip(page, "Poppy");
         assertThat(poppy.getByText(Pattern.compile("^Poppy \\d+ drops$"))).isVisible();
-        assertThat(poppy.getByText(Pattern.compile("g of gel, 0\\.6\\d % · costs 0\\.\\d\\d"))
+        assertThat(poppy.getByText(Pattern.compile("g of gel, 0\\.6\\d % · costs €0\\.\\d\\d"))
                         .first())
                 .isVisible();
         assertThat(poppy.getByText("red deepens most")).isVisible();

@@ -4,6 +4,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import kindthimble.app.history.Edit;
 import kindthimble.app.history.History;
@@ -16,6 +18,7 @@ import kindthimble.app.recipe.RecipeService;
 import kindthimble.app.shelf.ShelfService;
 import kindthimble.app.shop.ShopService;
 import kindthimble.app.tint.GelService;
+import kindthimble.core.habit.Measured;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.words.Refused;
@@ -30,6 +33,8 @@ import tools.jackson.databind.node.ObjectNode;
 @Service
 @Transactional
 public class ShopDesk {
+    private static final Pattern MEAN = Pattern.compile("(/settings/habits/[^/]+)/mean");
+
     private final ShopService shop;
     private final RecipeService recipes;
     private final GelService gels;
@@ -167,7 +172,17 @@ public class ShopDesk {
         }
 
         void put(String path, JsonNode now) {
-            tree.put(path, now);
+            Matcher mean = MEAN.matcher(path);
+            JsonNode figure = mean.matches() ? tree.root().at(mean.group(1)) : null;
+            if (figure instanceof ObjectNode before) {
+                // A figure of the shop's own is that as a whole: taken back, it is the house's again.
+                ObjectNode own = before.deepCopy();
+                own.set("mean", now);
+                own.put("source", Measured.Source.SHOP.name());
+                tree.put(mean.group(1), own);
+            } else {
+                tree.put(path, now);
+            }
         }
 
         List<Edit> store() {

@@ -8,5 +8,7 @@ interface DesignRepository extends JpaRepository<DesignEntity, Long> {
 
     List<DesignEntity> findByOrderIdInAndRemovedAtIsNullOrderByPositionAscIdAsc(List<Long> orderIds);
 
+    List<DesignEntity> findByOrderIdOrderByPositionAscIdAsc(long orderId);
+
     int countByOrderId(long orderId);
 }

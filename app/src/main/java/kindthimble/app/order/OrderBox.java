@@ -75,7 +75,7 @@ public class OrderBox {
      */
     public record Piece(int count, Design document) {}
 
-    /** All that are not removed, by their numbers. */
+    /** All that are not removed, by hand-over. */
     @Transactional(readOnly = true)
     public List<Boxed> all() {
         List<OrderEntity> all = orders.withPalettes();

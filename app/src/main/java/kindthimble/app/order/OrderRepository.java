@@ -28,7 +28,8 @@ interface OrderRepository extends JpaRepository<OrderEntity, Long> {
             + " and o.archivedAt is null and o.handOver >= :from and o.handOver < :before order by o.handOver, o.id")
     List<OrderEntity> between(LocalDateTime from, LocalDateTime before);
 
-    @Query("select distinct o from OrderEntity o left join fetch o.palette where o.removedAt is null order by o.id")
+    @Query(
+            "select distinct o from OrderEntity o left join fetch o.palette where o.removedAt is null order by o.handOver, o.uid")
     List<OrderEntity> withPalettes();
 
     Optional<OrderEntity> findByUid(UUID uid);

@@ -3,6 +3,7 @@ package kindthimble.app.order;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -199,8 +200,20 @@ public class Orders {
                 || !new HashSet<>(ids).equals(now.stream().map(DesignEntity::id).collect(Collectors.toSet()))) {
             throw new Refused("designs", "Another tab has added or taken off a design. Look again, then sort them.");
         }
-        now.forEach(design -> design.moveTo(ids.indexOf(design.id())));
-        designs.saveAllAndFlush(now);
+        // Those that are off the tray keep their places between the others, so that they come back to them.
+        List<DesignEntity> all = designs.findByOrderIdOrderByPositionAscIdAsc(orderId);
+        Iterator<Long> next = ids.iterator();
+        for (int place = 0; place < all.size(); place++) {
+            DesignEntity there = all.get(place);
+            if (there.isRemoved()) {
+                there.moveTo(place);
+            } else {
+                long id = next.next();
+                int at = place;
+                now.stream().filter(design -> design.id() == id).forEach(design -> design.moveTo(at));
+            }
+        }
+        designs.saveAllAndFlush(all);
         rows.touch(order);
         return rows.kept(order);
     }

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import kindthimble.app.testing.RunningApp;
@@ -68,7 +69,7 @@ class HistoryTest {
                         "undone: Diamond kite, was Lozenge",
                         () -> ok(APP.change(ORDER, "/designs/" + kite + "/document/name", "\"Lozenge\""))),
                 new Step(
-                        "undone: Diamond kite: size 70, was 82",
+                        "undone: Lozenge: size 99, was 82",
                         () -> ok(APP.change(ORDER, "/designs/" + kite + "/document/cutter/sizeMm", 82))),
                 new Step(
                         "undone: Wind sock: flood on it again",
@@ -94,7 +95,7 @@ class HistoryTest {
                 new Step("undone: the designs in another order", () -> {
                     List<Long> ids = new ArrayList<>();
                     order().get("tray").forEach(id -> ids.add(id.asLong()));
-                    java.util.Collections.reverse(ids);
+                    Collections.reverse(ids);
                     ok(APP.call("PUT", ORDER + "/designs", "{\"designs\":" + ids + "}"));
                 }),
                 new Step(
