@@ -45,9 +45,12 @@
         <span class="unseen">Paper for the labels</span>
         <select bind:value={sheet}>
           <option value="PLAIN">plain paper</option>
-          <option value="LABELS_14">14 to a sheet</option>
-          <option value="LABELS_21">21 to a sheet</option>
-          <option value="LABELS_24">24 to a sheet</option>
+          <option value="LABELS_14">A4, 14 to a sheet</option>
+          <option value="LABELS_21">A4, 21 to a sheet</option>
+          <option value="LABELS_24">A4, 24 to a sheet</option>
+          <option value="LETTER_10">Letter, 10 to a sheet</option>
+          <option value="LETTER_14">Letter, 14 to a sheet</option>
+          <option value="LETTER_30">Letter, 30 to a sheet</option>
         </select>
       </label>
     </span>

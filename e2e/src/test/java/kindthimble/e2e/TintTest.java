@@ -53,7 +53,8 @@ class TintTest {
         Page page = BROWSER.open("/orders/1/bowls");
         bowl(page, "Poppy").click();
         Locator poppy = slip(page, "Poppy");
-        assertThat(poppy.getByText(Pattern.compile("^Poppy \\d+ drops$"))).isVisible();
+        assertThat(poppy.getByText(Pattern.compile("^Poppy \\d\\.\\d\\d g \\(\\d+ drops\\)$")))
+                .isVisible();
         assertThat(poppy.getByText(Pattern.compile("g of gel, 0\\.6\\d % · costs €0\\.\\d\\d"))
                         .first())
                 .isVisible();
@@ -76,7 +77,8 @@ class TintTest {
         assertThat(slip(page, "Glow green").getByText("no eye tells them apart"))
                 .isVisible();
         press(page, "Order of work").click();
-        assertThat(page.getByText(Pattern.compile("Divide off and tint Poppy: \\d+ g of base, Poppy \\d+ drops")))
+        assertThat(page.getByText(Pattern.compile(
+                        "Divide off and tint Poppy: \\d+ g of base, Poppy \\d\\.\\d\\d g \\(\\d+ drops\\)")))
                 .isVisible();
         assertThat(page.getByText(Pattern.compile("Divide off White: .* left untinted")))
                 .isVisible();

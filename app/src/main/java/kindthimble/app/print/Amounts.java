@@ -20,26 +20,22 @@ final class Amounts {
         return portion.cutMm() > 0 ? String.format(Locale.ROOT, "cut %.0f mm", portion.cutMm()) : "bottle";
     }
 
-    static String grams(double g) {
-        return String.format(Locale.ROOT, g >= 19.95 ? "%.0f g" : "%.1f g", g);
-    }
-
     static String count(KitchenWords words, Consistency.State state, double seconds) {
         return words.said(state, trimmed(seconds) + " s");
     }
 
     /** Water or sugar that goes into a portion. */
-    static String stirredIn(double water, double sugar, boolean spoons) {
+    static String stirredIn(Written w, double water, double sugar) {
         if (sugar > 0.05) {
-            return "+ " + grams(sugar) + " icing sugar" + spoon(sugar / Measures.TEASPOON_SUGAR_GRAMS, spoons);
+            return "+ " + w.grams(sugar) + " icing sugar" + spoon(w, sugar / Measures.TEASPOON_SUGAR_GRAMS);
         }
         return water < 0.05
                 ? "as it is"
-                : "+ " + grams(water) + " water" + spoon(water / Measures.TEASPOON_WATER_GRAMS, spoons);
+                : "+ " + w.grams(water) + " water" + spoon(w, water / Measures.TEASPOON_WATER_GRAMS);
     }
 
-    private static String spoon(double teaspoons, boolean spoons) {
-        return spoons ? String.format(Locale.ROOT, " (%.1f tsp)", teaspoons) : "";
+    private static String spoon(Written w, double teaspoons) {
+        return w.isUs() ? " (" + w.number(teaspoons, 1) + " tsp)" : "";
     }
 
     /** What icing goes on out of. */
@@ -60,13 +56,13 @@ final class Amounts {
     }
 
     /** How a bowl comes to its colour: drops and dabs, what it is let down from, or nothing. */
-    static String tint(PourView pour, Pour.Bowl bowl, TintView tint) {
+    static String tint(Written w, PourView pour, Pour.Bowl bowl, TintView tint) {
         if (bowl.letDown() != null) {
             return "%s of %s + %s white"
                     .formatted(
-                            grams(bowl.letDown().motherGrams()),
+                            w.grams(bowl.letDown().motherGrams()),
                             colour(pour, bowl.letDown().mother()).name(),
-                            grams(bowl.letDown().whiteGrams()));
+                            w.grams(bowl.letDown().whiteGrams()));
         }
         if (tint == null || tint.recipe() == null) {
             return "tinted already";
@@ -74,11 +70,17 @@ final class Amounts {
         return tint.recipe().doses().isEmpty()
                 ? "leave untinted"
                 : tint.recipe().doses().stream()
-                        .map(dose -> dose.name() + " " + dose(dose.drops(), dose.dabs()))
+                        .map(dose -> dose.name() + " " + dose(w, dose.drops(), dose.dabs(), dose.grams()))
                         .collect(Collectors.joining(",  "));
     }
 
-    private static String dose(int drops, int dabs) {
+    /** From so many drops on nobody counts them: they are weighed. */
+    private static final int MANY_DROPS = 20;
+
+    private static String dose(Written w, int drops, int dabs, double grams) {
+        if (drops >= MANY_DROPS) {
+            return w.number(grams, 2) + " g (" + drops + " drops)";
+        }
         String dab = dabs == 0 ? "" : dabs == 1 ? "1 dab" : dabs + " dabs";
         String drop = drops == 0 ? "" : drops == 1 ? "1 drop" : drops + " drops";
         return (drop + " " + dab).strip();

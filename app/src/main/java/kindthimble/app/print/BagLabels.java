@@ -4,15 +4,19 @@ import java.util.ArrayList;
 import java.util.List;
 import kindthimble.app.plan.PourView;
 import kindthimble.core.icing.KitchenWords;
+import kindthimble.core.kitchen.Customs;
+import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.pour.Pour;
 
 /** A label for each bag, on a sheet of labels or on plain paper with lines to cut along. */
 final class BagLabels {
+    private static final double COLOUR_POINTS = 18;
+
     private BagLabels() {}
 
     /**
-     * How labels lie on A4, all in mm; common sheets of the trade by their number of labels.
+     * How labels lie on a sheet, all in mm; common sheets of the trade by their paper and their number of labels.
      */
     enum Sheet {
         /** 2 by 7: 99.1 x 38.1. */
@@ -21,8 +25,19 @@ final class BagLabels {
         LABELS_21(3, 7, 63.5, 38.1, 7.2, 15.15, 2.5, 0),
         /** 3 by 8: 70 x 37. */
         LABELS_24(3, 8, 70, 37, 0, 0.5, 0, 0),
-        /** Plain paper, 2 by 8, with lines to cut along. */
-        PLAIN(2, 8, 92, 32, 13, 20, 0, 0);
+        /** Letter, 2 by 5: 4 x 2 in. */
+        LETTER_10(2, 5, 101.6, 50.8, 3.97, 12.7, 4.76, 0),
+        /** Letter, 2 by 7: 4 x 1 1/3 in. */
+        LETTER_14(2, 7, 101.6, 33.87, 3.97, 21.17, 4.76, 0),
+        /** Letter, 3 by 10: 2 5/8 x 1 in. */
+        LETTER_30(3, 10, 66.68, 25.4, 4.76, 12.7, 3.18, 0),
+        /** Plain paper of the shop, 2 by 7, with lines to cut along. */
+        PLAIN(2, 7, 92, 36, 13, 10, 0, 0);
+
+        /** The paper that it is made for; plain paper is the shop's. */
+        Customs.Paper paper(Customs.Paper ofShop) {
+            return this == PLAIN ? ofShop : name().startsWith("LETTER") ? Customs.Paper.LETTER : Customs.Paper.A4;
+        }
 
         private final int across;
         private final int down;
@@ -47,7 +62,8 @@ final class BagLabels {
 
     private record Label(PourView.BowlColour colour, Pour.Portion portion, int n) {}
 
-    static byte[] of(String order, PourView pour, Sheet sheet, KitchenWords words) {
+    static byte[] of(Prints.Printed order, PourView pour, Sheet sheet, ShopSettings shop) {
+        Written w = new Written(shop);
         List<Label> labels = new ArrayList<>();
         for (Pour.Bowl bowl : pour.pour().bowls()) {
             for (Pour.Portion portion : bowl.portions()) {
@@ -58,48 +74,60 @@ final class BagLabels {
                 }
             }
         }
-        try (Paper paper = new Paper("Bag labels: " + order)) {
+        String date = w.day(order.handOver());
+        try (Paper paper = new Paper("Bag labels: " + order.name(), sheet.paper(w.paper()), order.foot(w), 8)) {
             int onPage = sheet.across * sheet.down;
             for (int i = 0; i < labels.size(); i++) {
                 if (i > 0 && i % onPage == 0) {
                     paper.stage();
                 }
                 int place = i % onPage;
-                label(
-                        paper,
-                        order,
-                        labels.get(i),
-                        sheet,
-                        words,
-                        sheet.left + place % sheet.across * (sheet.width + sheet.gapX),
-                        sheet.top + place / sheet.across * (sheet.height + sheet.gapY));
+                double x = sheet.left + place % sheet.across * (sheet.width + sheet.gapX);
+                double y = sheet.top + place / sheet.across * (sheet.height + sheet.gapY);
+                label(paper, w, shop.words(), date, pour, labels.get(i), sheet, x, y);
             }
             return paper.bytes();
         }
     }
 
+    /** The colour large enough for an arm's length; then what it is, how much of it, whom it is for, until when. */
     private static void label(
-            Paper paper, String order, Label label, Sheet sheet, KitchenWords words, double x, double y) {
+            Paper paper,
+            Written w,
+            KitchenWords words,
+            String date,
+            PourView pour,
+            Label label,
+            Sheet sheet,
+            double x,
+            double y) {
         Pour.Portion portion = label.portion();
         double room = sheet.width - 8;
+        double row = Math.min(7.4, (sheet.height - 6) / 4);
         if (sheet == Sheet.PLAIN) {
             paper.line(x, y, x + sheet.width, y);
             paper.line(x, y + sheet.height, x + sheet.width, y + sheet.height);
             paper.line(x, y, x, y + sheet.height);
             paper.line(x + sheet.width, y, x + sheet.width, y + sheet.height);
         }
-        paper.swatch(x + 4, y + 4, 8, 8, label.colour().hex());
-        paper.writeWithin(x + 15, y + 10, 15, true, label.colour().name(), room - 12);
-        paper.write(x + 4, y + 19, 13, true, Amounts.count(words, portion.state(), portion.countSeconds()));
+        double at = y + 2 + row;
+        paper.swatch(x + 4, at - 5.6, 6.5, 6.5, label.colour().hex());
+        paper.writeWithin(x + 13, at, COLOUR_POINTS, true, label.colour().name(), room - 9);
+        at += row;
+        paper.write(x + 4, at, 12, true, Amounts.count(words, portion.state(), portion.countSeconds()));
         String tip = portion.tips().isEmpty() ? Amounts.cut(portion) : "tip " + String.join(" > ", portion.tips());
-        paper.writeTo(x + 4 + room, y + 19, 13, true, tip);
-        paper.write(x + 4, y + 26, 11, false, Amounts.grams(portion.gramsPerBag()));
+        paper.writeTo(x + 4 + room, at, 12, true, tip);
+        at += row * 0.9;
+        paper.write(x + 4, at, 10, false, w.grams(portion.gramsPerBag()));
         paper.writeTo(
                 x + 4 + room,
-                y + 26,
-                11,
+                at,
+                10,
                 false,
                 portion.bags() == 1 ? "the only bag" : "bag %d of %d".formatted(label.n(), portion.bags()));
-        paper.writeWithin(x + 4, y + 30.5, 8, false, order, room);
+        at += row * 0.75;
+        double dateWidth = paper.widthMm(8.5, false, date);
+        paper.writeWithin(x + 4, at, 8.5, false, Amounts.drinkers(pour, portion), room - dateWidth - 3);
+        paper.writeTo(x + 4 + room, at, 8.5, false, date);
     }
 }

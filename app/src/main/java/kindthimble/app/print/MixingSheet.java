@@ -3,14 +3,12 @@ package kindthimble.app.print;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import kindthimble.app.mixing.MixingView;
 import kindthimble.app.plan.PourView;
 import kindthimble.app.tint.TintView;
 import kindthimble.core.icing.KitchenWords;
-import kindthimble.core.kitchen.Measures;
 import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.pour.Ladder;
 import kindthimble.core.pour.MixingOrder;
@@ -19,8 +17,7 @@ import kindthimble.core.pour.Pour;
 /** The sheet for the wall: base, then bowls in order with their ladders and bags. One page, or two; readable at arm's length. */
 final class MixingSheet {
     private static final double LEFT = 14;
-    private static final double RIGHT = Paper.WIDTH_MM - 14;
-    private static final double FOOT = Paper.HEIGHT_MM - 16;
+    private static final double TICK = 3.4;
     private static final Set<MixingOrder.Doing> MAKING =
             EnumSet.of(MixingOrder.Doing.TINT, MixingOrder.Doing.LET_DOWN, MixingOrder.Doing.DIVIDE);
     private static final int FEW_BOWLS = 7;
@@ -28,29 +25,32 @@ final class MixingSheet {
     private final Paper paper;
     private final double size;
     private final KitchenWords words;
-    private final boolean spoons;
+    private final Written w;
+    private final double right;
     private double y = 20;
 
     private MixingSheet(Paper paper, double size, ShopSettings shop) {
+        this.w = new Written(shop);
+        this.right = paper.widthMm() - LEFT;
         this.paper = paper;
         this.size = size;
         this.words = shop.words();
-        this.spoons = shop.measures() == Measures.GRAMS_AND_SPOONS;
     }
 
-    static byte[] of(String order, MixingView mixing, ShopSettings shop) {
-        try (Paper paper = new Paper("Mixing sheet: " + order)) {
+    static byte[] of(Prints.Printed order, MixingView mixing, ShopSettings shop) {
+        Written w = new Written(shop);
+        try (Paper paper = new Paper("Mixing sheet: " + order.name(), w.paper(), order.foot(w), LEFT)) {
             // Large where it fits, smaller where there is much of it.
             double size = mixing.pour().pour().bowls().size() <= FEW_BOWLS ? 13 : 10.5;
-            new MixingSheet(paper, size, shop).write(order, mixing);
+            new MixingSheet(paper, size, shop).write(order.name(), mixing);
             return paper.bytes();
         }
     }
 
     private void write(String order, MixingView mixing) {
         PourView view = mixing.pour();
-        paper.writeWithin(LEFT, y, 22, true, order, RIGHT - LEFT - 50);
-        paper.writeTo(RIGHT, y, 11, false, String.format(Locale.ROOT, "about %.0f min of hands", mixing.minutes()));
+        paper.writeWithin(LEFT, y, 22, true, order, right - LEFT - 50);
+        paper.writeTo(right, y, 11, false, "about " + w.number(mixing.minutes(), 0) + " min of hands");
         y += 10;
         base(view);
         Map<String, Double> divided = new LinkedHashMap<>();
@@ -67,7 +67,7 @@ final class MixingSheet {
                 mixing.tints().get(colour)));
         if (!view.caution().isEmpty()) {
             room(8);
-            paper.writeWithin(LEFT, y, 9.5, false, view.caution(), RIGHT - LEFT);
+            paper.writeWithin(LEFT, y, 9.5, false, view.caution(), right - LEFT);
         }
     }
 
@@ -82,21 +82,20 @@ final class MixingSheet {
                     batches.stream().filter(b -> b.weighed().equals(alike)).count();
             from += times;
             room(14);
-            paper.writeTo(RIGHT, y - 1, size, false, times == 1 ? "one batch:" : times + " batches, each:");
+            paper.writeTo(right, y - 1, size, false, times == 1 ? "one batch:" : times + " batches, each:");
             y += size * 0.4;
             for (Pour.Weighed weighed : alike) {
                 room(7);
-                paper.write(LEFT + 4, y, size, false, weighed.ingredient());
+                paper.tick(LEFT, y, TICK);
+                paper.write(LEFT + 7, y, size, false, weighed.ingredient());
                 String pieces = weighed.pieces() > 0 ? weighed.pieces() + " whole  " : "";
-                String cups = spoons && weighed.cups() >= 0.1
-                        ? String.format(Locale.ROOT, "  (%.2f cups)", weighed.cups())
-                        : "";
-                paper.writeTo(RIGHT, y, size + 2, true, pieces + Amounts.grams(weighed.grams()) + cups);
+                String cups = w.isUs() && weighed.cups() >= 0.1 ? "  (" + w.number(weighed.cups(), 2) + " cups)" : "";
+                paper.writeTo(right, y, size + 2, true, pieces + w.weight(weighed.grams()) + cups);
                 y += size * 0.5;
             }
         }
         y += 2;
-        paper.line(LEFT, y, RIGHT, y);
+        paper.line(LEFT, y, right, y);
         y += 8;
     }
 
@@ -109,21 +108,22 @@ final class MixingSheet {
         int jars = ladder.stream().mapToInt(rung -> rung.jars().size()).sum();
         room(size * (1.05 + 0.5 * (ladder.size() + jars)));
         paper.swatch(LEFT, y - 5, 9, 6.5, colour.hex());
-        paper.writeWithin(LEFT + 12, y, size + 3, true, colour.name(), 90);
-        paper.writeTo(RIGHT, y, size + 1, true, Amounts.grams(baseGrams) + " base");
+        paper.writeWithin(LEFT + 12, y, size + 3, true, colour.name(), right - LEFT - 62);
+        paper.writeTo(right, y, size + 1, true, w.grams(baseGrams) + " base");
         y += size * 0.55;
-        paper.writeWithin(LEFT + 12, y, size, true, Amounts.tint(view, bowl, tint), RIGHT - LEFT - 12);
+        paper.writeWithin(LEFT + 12, y, size, true, Amounts.tint(w, view, bowl, tint), right - LEFT - 12);
         y += size * 0.5;
         for (Ladder.Rung rung : ladder) {
             Pour.Portion portion = bowl.portions().get(rung.portion());
             for (Pour.FromJar jar : rung.jars()) {
-                paper.write(LEFT + 12, y, size, true, "add the jar: " + Amounts.grams(jar.grams()));
+                paper.write(LEFT + 12, y, size, true, "add the jar: " + w.grams(jar.grams()));
                 y += size * 0.5;
             }
+            paper.tick(LEFT + 6, y, TICK);
             paper.write(LEFT + 12, y, size, false, Amounts.count(words, rung.state(), rung.countSeconds()));
-            paper.write(LEFT + 44, y, size, false, Amounts.stirredIn(rung.waterGrams(), rung.sugarGrams(), spoons));
-            paper.write(LEFT + 100, y, size, false, "take " + Amounts.grams(rung.takenGrams() + rung.sugarGrams()));
-            paper.writeTo(RIGHT, y, size, false, Amounts.outOf(portion));
+            paper.write(LEFT + 44, y, size, false, Amounts.stirredIn(w, rung.waterGrams(), rung.sugarGrams()));
+            paper.write(LEFT + 100, y, size, false, "take " + w.grams(rung.takenGrams() + rung.sugarGrams()));
+            paper.writeTo(right, y, size, false, Amounts.outOf(portion));
             y += size * 0.5;
         }
         y += 4;
@@ -131,7 +131,7 @@ final class MixingSheet {
 
     /** Turns the page when there is no room. */
     private void room(double mm) {
-        if (y + mm > FOOT) {
+        if (y + mm > paper.heightMm() - 16) {
             paper.stage();
             y = 20;
         }

@@ -3,34 +3,58 @@ package kindthimble.app.print;
 import java.awt.Color;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.Set;
+import java.util.TreeSet;
+import kindthimble.core.kitchen.Customs;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType1Font;
-import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
 /**
- * Pages of A4 to write on, in mm from the top left. Uses the fonts that every reader of PDF has; a letter that they lack is written
- * as a question mark.
+ * Pages to write on, in mm from the top left, in the application's own type, which is embedded. Each page says below what it belongs to,
+ * and which of how many it is; letters that the type does not hold are boxes, and the last page says so.
  */
 final class Paper implements AutoCloseable {
-    static final double WIDTH_MM = 210;
-    static final double HEIGHT_MM = 297;
     private static final float POINTS_PER_MM = 72 / 25.4f;
-
-    private static final PDFont PLAIN = new PDType1Font(Standard14Fonts.FontName.HELVETICA);
-    private static final PDFont BOLD = new PDType1Font(Standard14Fonts.FontName.HELVETICA_BOLD);
+    private static final double FOOT_MM = 8;
+    private static final double FOOT_POINTS = 9;
+    private static final String MORE = "\u2026";
+    private static final String LACKING = "\u00a4";
 
     private final PDDocument document = new PDDocument();
+    private final PDFont plain = font("Regular");
+    private final PDFont bold = font("Bold");
+    private final Set<String> lacking = new TreeSet<>();
+    private final Customs.Paper size;
+    private final String foot;
+    private final double marginMm;
     private PDPageContentStream page;
-    private int pages;
 
-    Paper(String title) {
+    /**
+     * @param title of the document
+     * @param size of its pages
+     * @param foot what each page belongs to
+     * @param marginMm from the edge to what stands at the foot
+     */
+    Paper(String title, Customs.Paper size, String foot, double marginMm) {
+        this.size = size;
+        this.foot = foot;
+        this.marginMm = marginMm;
         document.getDocumentInformation().setTitle(title);
         stage();
+    }
+
+    double widthMm() {
+        return size.widthMm();
+    }
+
+    double heightMm() {
+        return size.heightMm();
     }
 
     /** A new page. */
@@ -39,56 +63,78 @@ final class Paper implements AutoCloseable {
             if (page != null) {
                 page.close();
             }
-            PDPage sheet = new PDPage(PDRectangle.A4);
+            PDPage sheet = new PDPage(new PDRectangle(points(size.widthMm()), points(size.heightMm())));
             document.addPage(sheet);
             page = new PDPageContentStream(document, sheet);
-            pages++;
         });
-    }
-
-    int pages() {
-        return pages;
     }
 
     /** Writes a line; y is its baseline. */
-    void write(double xMm, double yMm, double points, boolean bold, String text) {
-        run(() -> {
-            page.beginText();
-            page.setFont(bold ? BOLD : PLAIN, (float) points);
-            page.newLineAtOffset(x(xMm), y(yMm));
-            page.showText(known(text));
-            page.endText();
-        });
+    void write(double xMm, double yMm, double points, boolean isBold, String text) {
+        run(() -> write(page, xMm, yMm, points, isBold, text));
+    }
+
+    private void write(PDPageContentStream on, double xMm, double yMm, double points, boolean isBold, String text)
+            throws IOException {
+        on.beginText();
+        on.setFont(isBold ? bold : plain, (float) points);
+        on.newLineAtOffset(points(xMm), y(yMm));
+        on.showText(known(text));
+        on.endText();
     }
 
     /** The same, ending at x. */
-    void writeTo(double xMm, double yMm, double points, boolean bold, String text) {
-        write(xMm - widthMm(points, bold, text), yMm, points, bold, text);
+    void writeTo(double xMm, double yMm, double points, boolean isBold, String text) {
+        write(xMm - widthMm(points, isBold, text), yMm, points, isBold, text);
     }
 
-    /** The same, cut with dots where it is wider than there is room. */
-    void writeWithin(double xMm, double yMm, double points, boolean bold, String text, double roomMm) {
-        String shown = text;
-        while (shown.length() > 1 && widthMm(points, bold, shown + "...") > roomMm) {
-            shown = shown.substring(0, shown.length() - 1);
+    /** The same, cut in its middle where it is wider than there is room: names that begin alike mostly end apart. */
+    void writeWithin(double xMm, double yMm, double points, boolean isBold, String text, double roomMm) {
+        write(xMm, yMm, points, isBold, within(points, isBold, text, roomMm));
+    }
+
+    private String within(double points, boolean isBold, String text, double roomMm) {
+        if (widthMm(points, isBold, text) <= roomMm) {
+            return text;
         }
-        write(xMm, yMm, points, bold, widthMm(points, bold, text) <= roomMm ? text : shown + "...");
+        int[] letters = text.codePoints().toArray();
+        for (int kept = letters.length - 1; kept > 1; kept--) {
+            int head = (kept + 1) / 2;
+            int tail = kept - head;
+            String cut = new String(letters, 0, head).stripTrailing()
+                    + MORE
+                    + new String(letters, letters.length - tail, tail).stripLeading();
+            if (widthMm(points, isBold, cut) <= roomMm) {
+                return cut;
+            }
+        }
+        return MORE;
     }
 
-    double widthMm(double points, boolean bold, String text) {
+    double widthMm(double points, boolean isBold, String text) {
         try {
-            return (bold ? BOLD : PLAIN).getStringWidth(known(text)) / 1000 * points / POINTS_PER_MM;
+            return (isBold ? bold : plain).getStringWidth(known(text)) / 1000 * points / POINTS_PER_MM;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** A box to be ticked; y is the baseline of what stands beside it. */
+    void tick(double xMm, double yMm, double sizeMm) {
+        run(() -> {
+            page.setStrokingColor(Color.BLACK);
+            page.setLineWidth(0.8f);
+            page.addRect(points(xMm), y(yMm), points(sizeMm), points(sizeMm));
+            page.stroke();
+        });
     }
 
     void line(double x1Mm, double y1Mm, double x2Mm, double y2Mm) {
         run(() -> {
             page.setStrokingColor(Color.GRAY);
             page.setLineWidth(0.5f);
-            page.moveTo(x(x1Mm), y(y1Mm));
-            page.lineTo(x(x2Mm), y(y2Mm));
+            page.moveTo(points(x1Mm), y(y1Mm));
+            page.lineTo(points(x2Mm), y(y2Mm));
             page.stroke();
         });
     }
@@ -99,7 +145,7 @@ final class Paper implements AutoCloseable {
             page.setNonStrokingColor(Color.decode(hex));
             page.setStrokingColor(Color.BLACK);
             page.setLineWidth(0.7f);
-            page.addRect(x(xMm), y(yMm + heightMm), (float) widthMm * POINTS_PER_MM, (float) heightMm * POINTS_PER_MM);
+            page.addRect(points(xMm), y(yMm + heightMm), points(widthMm), points(heightMm));
             page.fillAndStroke();
             page.setNonStrokingColor(Color.BLACK);
         });
@@ -110,9 +156,33 @@ final class Paper implements AutoCloseable {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         run(() -> {
             page.close();
+            feet();
             document.save(out);
         });
         return out.toByteArray();
+    }
+
+    private void feet() throws IOException {
+        int pages = document.getNumberOfPages();
+        double y = heightMm() - FOOT_MM;
+        for (int i = 0; i < pages; i++) {
+            String of = "page %d of %d".formatted(i + 1, pages);
+            double room = widthMm() - 2 * marginMm - widthMm(FOOT_POINTS, false, of) - 6;
+            try (PDPageContentStream on = new PDPageContentStream(
+                    document, document.getPage(i), PDPageContentStream.AppendMode.APPEND, true, true)) {
+                write(on, marginMm, y, FOOT_POINTS, false, within(FOOT_POINTS, false, foot, room));
+                write(on, widthMm() - marginMm - widthMm(FOOT_POINTS, false, of), y, FOOT_POINTS, false, of);
+                if (i == pages - 1 && !lacking.isEmpty()) {
+                    write(
+                            on,
+                            marginMm,
+                            y + 4,
+                            FOOT_POINTS,
+                            false,
+                            LACKING + " stands for letters that this type does not hold.");
+                }
+            }
+        }
     }
 
     @Override
@@ -120,26 +190,39 @@ final class Paper implements AutoCloseable {
         run(document::close);
     }
 
-    private static float x(double mm) {
+    private static float points(double mm) {
         return (float) mm * POINTS_PER_MM;
     }
 
-    private static float y(double mm) {
-        return (float) (HEIGHT_MM - mm) * POINTS_PER_MM;
+    private float y(double mm) {
+        return points(heightMm() - mm);
     }
 
-    private static String known(String text) {
+    private String known(String text) {
         StringBuilder known = new StringBuilder();
         text.codePoints().forEach(c -> {
             String letter = Character.toString(c);
             try {
-                PLAIN.encode(letter);
+                plain.encode(letter);
                 known.append(letter);
             } catch (IllegalArgumentException | IOException e) {
-                known.append(Character.isWhitespace(c) ? ' ' : '?');
+                if (Character.isWhitespace(c)) {
+                    known.append(' ');
+                } else {
+                    known.append(LACKING);
+                    lacking.add(letter);
+                }
             }
         });
         return known.toString();
+    }
+
+    private PDFont font(String weight) {
+        try (InputStream file = Paper.class.getResourceAsStream("/fonts/AtkinsonHyperlegibleNext-" + weight + ".ttf")) {
+            return PDType0Font.load(document, file, true);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     private interface Writing {

@@ -1,6 +1,8 @@
 package kindthimble.app.print;
 
+import java.time.LocalDateTime;
 import kindthimble.app.mixing.MixingService;
+import kindthimble.app.order.Orders;
 import kindthimble.app.order.Together;
 import kindthimble.app.shop.ShopService;
 import kindthimble.core.words.Refused;
@@ -10,18 +12,20 @@ import org.springframework.stereotype.Service;
 @Service
 public class Prints {
     private final MixingService mixing;
-    private final Together orders;
+    private final Orders orders;
+    private final Together together;
     private final ShopService shop;
 
-    Prints(MixingService mixing, Together orders, ShopService shop) {
+    Prints(MixingService mixing, Orders orders, Together together, ShopService shop) {
         this.mixing = mixing;
         this.orders = orders;
+        this.together = together;
         this.shop = shop;
     }
 
     /** PDF. */
     public byte[] mixingSheet(long order) {
-        return MixingSheet.of(name(order), mixing.view(order), shop.settings());
+        return MixingSheet.of(printed(order), mixing.view(order), shop.settings());
     }
 
     /**
@@ -35,24 +39,34 @@ public class Prints {
         try {
             laid = BagLabels.Sheet.valueOf(sheet);
         } catch (IllegalArgumentException e) {
-            throw new Refused(
-                    "sheet", "There is no such sheet of labels. Take 14, 21 or 24 to a sheet, or plain paper.");
+            throw new Refused("sheet", "There is no such sheet of labels. Take one of the list, or plain paper.");
         }
-        return BagLabels.of(
-                name(order), mixing.view(order).pour(), laid, shop.settings().words());
+        return BagLabels.of(printed(order), mixing.view(order).pour(), laid, shop.settings());
     }
 
     /** PDF. */
     public byte[] shopping(long order) {
-        return ShoppingSheet.pdf(name(order), mixing.view(order).shopping());
+        return ShoppingSheet.pdf(printed(order), mixing.view(order).shopping(), shop.settings());
     }
 
     /** CSV. */
     public String shoppingTable(long order) {
-        return ShoppingSheet.csv(mixing.view(order).shopping());
+        return ShoppingSheet.csv(mixing.view(order).shopping(), shop.settings());
     }
 
-    private String name(long order) {
-        return orders.name(order);
+    /**
+     * What stands on each page.
+     *
+     * @param name of the order, with those that are mixed with it
+     * @param handOver when it is fetched
+     */
+    record Printed(String name, LocalDateTime handOver) {
+        String foot(Written w) {
+            return name + "  -  hand-over " + w.when(handOver);
+        }
+    }
+
+    private Printed printed(long order) {
+        return new Printed(together.name(order), orders.order(order).details().handOver());
     }
 }

@@ -9,10 +9,14 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.ArrayList;
+import java.util.List;
 import kindthimble.app.testing.RunningApp;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
@@ -77,9 +81,46 @@ class SheetsTest {
         assertTrue(labels.contains("Navy ink") && labels.contains("the only bag"), labels);
         assertTrue(text("shopping.pdf", 1).contains("icing sugar"));
         String csv = new String(fetch("shopping.csv"));
-        assertTrue(csv.startsWith("name,unit,needed"), csv);
+        assertTrue(csv.startsWith("row,name,unit,needed"), csv);
         assertEquals(
                 422, APP.get("/api/orders/1/print/bag-labels.pdf?sheet=NAPKIN").status());
+    }
+
+    /** Every letter that the type holds is printed, on the paper of the shop; the type is in the file; labels are large. */
+    @Test
+    void namesOfManyAlphabetsAreOnThePaperOfTheShop() throws IOException, InterruptedException {
+        APP.change("/api/orders/1", "/details/name", "\"Łódź żółw café Čapek 凧\"");
+        APP.change("/api/shop", "/settings/customs/paper", "\"LETTER\"");
+        APP.change("/api/shop", "/settings/customs/numbers", "\"COMMA\"");
+        try (PDDocument pdf = Loader.loadPDF(fetch("mixing-sheet.pdf"))) {
+            String text = new PDFTextStripper().getText(pdf);
+            assertTrue(text.contains("Łódź żółw café Čapek ¤"), text);
+            assertTrue(text.contains("stands for letters that this type does not hold"), text);
+            assertTrue(text.contains("+ 0,5 g water"), text);
+            assertEquals(612, pdf.getPage(0).getMediaBox().getWidth(), 0.5);
+            assertEquals(792, pdf.getPage(0).getMediaBox().getHeight(), 0.5);
+            for (COSName name : pdf.getPage(0).getResources().getFontNames()) {
+                assertTrue(pdf.getPage(0).getResources().getFont(name).isEmbedded(), name::toString);
+            }
+        }
+        List<Float> ofColour = new ArrayList<>();
+        try (PDDocument pdf = Loader.loadPDF(fetch("bag-labels.pdf?sheet=LETTER_30"))) {
+            PDFTextStripper reader = new PDFTextStripper() {
+                @Override
+                protected void writeString(String text, List<TextPosition> letters) throws IOException {
+                    if (text.startsWith("Navy ink")) {
+                        ofColour.add(letters.get(0).getFontSizeInPt());
+                    }
+                    super.writeString(text, letters);
+                }
+            };
+            String text = reader.getText(pdf);
+            assertTrue(text.contains("Diamond kite") && text.contains("Sat 5 Dec 2026"), text);
+        }
+        assertFalse(ofColour.isEmpty());
+        assertTrue(ofColour.stream().allMatch(points -> points >= 18), ofColour::toString);
+        APP.change("/api/shop", "/settings/customs/paper", "\"A4\"");
+        APP.change("/api/shop", "/settings/customs/numbers", "\"POINT\"");
     }
 
     private static byte[] fetch(String name) throws IOException, InterruptedException {
