@@ -11,7 +11,7 @@
 
 <details>
   <summary>The same as a table</summary>
-  <div class="scroller">
+  <div>
     <table>
       <caption class="unseen">Bowls and bags of this order, in grams</caption>
       <thead>
@@ -35,7 +35,7 @@
                 <th scope="rowgroup" rowspan={bowl.portions.length}
                   >{desk.colourName(bowl.colour)}</th
                 >
-                <td rowspan={bowl.portions.length}
+                <td rowspan={bowl.portions.length} data-is="base in it"
                   >{fixed(bowl.baseGrams, 1)}{#if bowl.letDown}<br />{fixed(
                       bowl.letDown.motherGrams,
                       1,
@@ -45,13 +45,15 @@
                     )} white{/if}</td
                 >
               {/if}
-              <td class="left">{consistency(portion.state, portion.countSeconds)}</td>
-              <td>{fixed(portion.baseGrams, 1)}</td>
-              <td>{fixed(portion.waterGrams, 1)}</td>
-              <td>{fixed(portion.gelGrams, 2)}</td>
-              <td>{fixed(portion.finishedGrams, 1)}</td>
-              <td>{portion.bags} × {fixed(portion.gramsPerBag, 0)}</td>
-              <td class="left">{outOf({ ...portion, bags: 1 })}</td>
+              <td class="left" data-is="consistency"
+                >{consistency(portion.state, portion.countSeconds)}</td
+              >
+              <td data-is="base">{fixed(portion.baseGrams, 1)}</td>
+              <td data-is="water">{fixed(portion.waterGrams, 1)}</td>
+              <td data-is="gel">{fixed(portion.gelGrams, 2)}</td>
+              <td data-is="finished">{fixed(portion.finishedGrams, 1)}</td>
+              <td data-is="fillings">{portion.bags} × {fixed(portion.gramsPerBag, 0)}</td>
+              <td class="left" data-is="out of">{outOf({ ...portion, bags: 1 })}</td>
             </tr>
           {/each}
         {/each}
@@ -65,12 +67,11 @@
     margin-top: 8px;
   }
   summary {
+    min-height: var(--target);
+    align-content: center;
     cursor: pointer;
     color: var(--cobalt);
     font-size: var(--small);
-  }
-  .scroller {
-    overflow-x: auto;
   }
   table {
     border-collapse: collapse;
@@ -87,5 +88,34 @@
   th:first-child,
   .left {
     text-align: left;
+  }
+  /* On a narrow screen each bag is a small sheet, its figures under their words. */
+  @media (max-width: 700px) {
+    thead {
+      position: absolute;
+      clip-path: inset(50%);
+    }
+    tr {
+      display: grid;
+      grid-template-columns: repeat(3, minmax(0, 1fr));
+      gap: 2px 10px;
+      padding: 8px 0;
+      border-bottom: 1px solid var(--line);
+    }
+    th,
+    td {
+      border: 0;
+      padding: 2px 0;
+      text-align: left;
+    }
+    th {
+      grid-column: 1 / -1;
+    }
+    td[data-is]::before {
+      content: attr(data-is);
+      display: block;
+      color: var(--soft);
+      font-size: var(--least);
+    }
   }
 </style>

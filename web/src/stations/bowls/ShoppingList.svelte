@@ -24,10 +24,11 @@
   const orders = $derived([...new Set(names.map((design) => design.orderName))]);
 </script>
 
-<div class="scroller">
+<div>
   <table>
     <thead>
       <tr>
+        <th scope="col"><span class="unseen">row</span></th>
         <th scope="col">what</th>
         <th scope="col">needed</th>
         <th scope="col">on the shelf</th>
@@ -36,24 +37,34 @@
       </tr>
     </thead>
     <tbody>
-      {#each lines as line (line.name)}
+      {#each lines as line, i (line.name)}
         <tr class:short={line.missing > 0}>
+          <td class="row">{i + 1}</td>
           <th scope="row">{line.name}</th>
-          <td>{amount(line, line.needed)}</td>
-          <td>{amount(line, line.onShelf)}</td>
-          <td>
+          <td data-is="needed">{amount(line, line.needed)}</td>
+          <td data-is="on the shelf">{amount(line, line.onShelf)}</td>
+          <td data-is="to buy">
             {line.packs > 0
               ? `${line.packs} × ${amount(line, line.packSize)}`
               : line.missing > 0
                 ? amount(line, line.missing)
                 : "nothing"}
           </td>
-          <td>{line.packs > 0 && line.cost !== null ? locale.money(line.cost) : ""}</td>
+          <td data-is="cost">
+            {line.unpriced
+              ? "no price"
+              : line.packs > 0 && line.cost !== null
+                ? locale.money(line.cost)
+                : ""}
+          </td>
         </tr>
       {/each}
     </tbody>
     <tfoot>
-      <tr><th scope="row">together</th><td colspan="4">{locale.money(cost)}</td></tr>
+      <tr
+        ><td class="row"></td><th scope="row">together</th><td colspan="4">{locale.money(cost)}</td
+        ></tr
+      >
     </tfoot>
   </table>
 </div>
@@ -70,9 +81,6 @@
 </p>
 
 <style>
-  .scroller {
-    overflow-x: auto;
-  }
   table {
     width: 100%;
     border-collapse: collapse;
@@ -85,8 +93,14 @@
     border-bottom: 1px solid var(--line);
     font-weight: 400;
   }
-  th:first-child {
+  tbody th,
+  tfoot th,
+  thead th:nth-child(2) {
     text-align: left;
+  }
+  .row {
+    color: var(--soft);
+    width: 1%;
   }
   thead th {
     color: var(--soft);
@@ -96,5 +110,41 @@
   .short td,
   tfoot td {
     font-weight: 700;
+  }
+  /* On a narrow screen a row is a small sheet, each figure under its word. */
+  @media (max-width: 560px) {
+    thead {
+      position: absolute;
+      clip-path: inset(50%);
+    }
+    tr {
+      display: grid;
+      grid-template-columns: 24px repeat(4, minmax(0, 1fr));
+      gap: 0 6px;
+      padding: 6px 0;
+      border-bottom: 1px solid var(--line);
+    }
+    th,
+    td {
+      padding: 2px 0;
+      border: 0;
+    }
+    tbody th,
+    tfoot th {
+      grid-column: 2 / -1;
+    }
+    td[data-is="needed"] {
+      grid-column: 2;
+    }
+    td[data-is]::before {
+      content: attr(data-is);
+      display: block;
+      color: var(--soft);
+      font-size: var(--least);
+      font-weight: 400;
+    }
+    tfoot td[colspan] {
+      grid-column: 2 / -1;
+    }
   }
 </style>

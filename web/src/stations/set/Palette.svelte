@@ -2,7 +2,6 @@
   import { field } from "../../desk/catalogue.svelte";
   import { theDesk } from "../../desk/order.svelte";
   import BowlDisc from "../../marks/BowlDisc.svelte";
-  import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import ColourEdit from "./ColourEdit.svelte";
   import PaletteFile from "./colours/PaletteFile.svelte";
@@ -13,6 +12,7 @@
 
   let open = $state<number | null>(null);
   let seeing = $state(false);
+  let more = $state(false);
 
   const palette = $derived(desk.details?.palette ?? []);
   const opened = $derived(open === null ? undefined : palette[open]);
@@ -79,7 +79,7 @@
   }
 </script>
 
-<Sheet label="The palette">
+<Sheet label="The palette" padding="8px 14px">
   <ul>
     {#each palette as colour, i (i)}
       <li>
@@ -102,7 +102,17 @@
         </button>
       </li>
     {/each}
-    <li><Press plain onpress={add}>Add a colour</Press></li>
+    <li class="acts">
+      <button class="add" title="Add a colour" onclick={add}
+        >+<span class="unseen">Add a colour</span></button
+      >
+      <button
+        class="add"
+        title="Can it be seen? Palette files"
+        aria-expanded={more}
+        onclick={() => (more = !more)}>⋯<span class="unseen">More about the palette</span></button
+      >
+    </li>
   </ul>
   {#if open !== null && opened}
     {@const i = open}
@@ -120,11 +130,13 @@
     {/key}
   {/if}
   {#if trouble}<p class="trouble" role="alert">{trouble}</p>{/if}
-  <div class="more">
-    <button aria-expanded={seeing} onclick={() => (seeing = !seeing)}>Can it be seen?</button>
-    <PaletteFile />
-  </div>
-  {#if seeing}<SeeingList />{/if}
+  {#if more}
+    <div class="more">
+      <button aria-expanded={seeing} onclick={() => (seeing = !seeing)}>Can it be seen?</button>
+      <PaletteFile />
+    </div>
+    {#if seeing}<SeeingList />{/if}
+  {/if}
 </Sheet>
 
 <style>
@@ -134,7 +146,7 @@
     padding: 0;
     display: flex;
     flex-wrap: wrap;
-    gap: 6px 10px;
+    gap: 2px 2px;
     align-items: center;
   }
   .bowl {
@@ -145,9 +157,9 @@
     border: 0;
     border-radius: 12px;
     background: none;
-    padding: 4px 8px;
+    padding: 2px 5px;
     cursor: pointer;
-    min-width: 66px;
+    min-width: 62px;
     max-width: 110px;
   }
   .bowl:hover,
@@ -158,6 +170,25 @@
     height: 48px;
     display: flex;
     align-items: center;
+  }
+  .acts {
+    display: flex;
+    gap: 4px;
+    margin-left: auto;
+  }
+  .add {
+    width: var(--target);
+    height: var(--target);
+    border: 1.5px dashed var(--cobalt);
+    border-radius: 50%;
+    background: none;
+    color: var(--cobalt);
+    font-size: 20px;
+    cursor: pointer;
+  }
+  .add:last-child {
+    border-style: solid;
+    border-color: var(--line);
   }
   .more {
     display: flex;

@@ -39,8 +39,10 @@
     </span>
     <span class="name" title={order.details.name}><bdi>{order.details.name}</bdi></span>
     <span class="soft">
-      {timeOf(order.details.handOver)} · {plural(total, "cookie")}{#if order.details.client}
-        · <bdi>{order.details.client}</bdi>{/if}
+      {timeOf(order.details.handOver)}, {plural(total, "cookie")}
+      {#if order.details.client && order.details.client !== order.details.name}
+        <bdi class="for">{order.details.client}</bdi>
+      {/if}
     </span>
   </a>
   <span class="acts">

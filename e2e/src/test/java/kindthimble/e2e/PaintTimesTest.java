@@ -16,7 +16,7 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 /** Times from a key to the paint that shows what follows from it; {@code bin/bench screen} runs it and prints them. Asserts nothing. */
 @EnabledIfSystemProperty(named = "kind-thimble.paint-times", matches = "true")
 class PaintTimesTest {
-    private static final int CHANGES = 40;
+    private static final int CHANGES = 110;
     /** When somebody who has just started it would make the first change. */
     private static final int AFTER_START_MS = 25_000;
 
@@ -33,14 +33,15 @@ class PaintTimesTest {
     /** Presses an arrow key in a number, and waits until what is written elsewhere has changed and has been painted. */
     private static final String TIMED = """
             async ([field, shown, key]) => {
-              const input = [...document.querySelectorAll('label.field')].find(l => l.querySelector('.label')?.textContent === field)?.querySelector('input')
+              const input = [...document.querySelectorAll('.field')].find(l => l.querySelector('.label')?.textContent === field)?.querySelector('input')
                 ?? document.querySelector(field);
               const what = () => [...document.querySelectorAll(shown)].map(e => e.outerHTML).join();
               input.focus();
               const before = what();
               const from = performance.now();
               if (input.type === 'range') { input[key === 'ArrowUp' ? 'stepUp' : 'stepDown'](); input.dispatchEvent(new Event('input', {bubbles: true})); }
-              else input.dispatchEvent(new KeyboardEvent('keydown', {key, bubbles: true, cancelable: true}));
+              else input.dispatchEvent(new KeyboardEvent('keydown', {
+                key: input.dataset.tile ? (key === 'ArrowUp' ? '+' : '-') : key, bubbles: true, cancelable: true}));
               while (what() === before && performance.now() - from < 5000) await new Promise(requestAnimationFrame);
               await new Promise(requestAnimationFrame);
               const till = performance.now();
@@ -54,7 +55,10 @@ class PaintTimesTest {
     void fromKeyToPaint() throws InterruptedException {
         Thread.sleep(AFTER_START_MS);
         time("Cookie: size of the kite", "/orders/1/cookie", "size", "main svg path");
-        time("Bowls: risk of running short", "/orders/1/bowls", "input[type=range]", ".sum");
+        time("Set: count of the kite", "/orders/1", "[data-tile]", "aside dd");
+        time("Bowls: risk of running short", "/orders/1/bowls", "input[type=range]", "g.bowl");
+        time("Shelf: icing sugar", "/orders/1/shelf", "icing sugar", ".saved-state");
+        time("Shop: edge margin", "/shop#cookie", "edge margin", ".saved-state");
         String moves = IntStream.range(0, 199)
                 .mapToObj(i -> i == 0
                         ? "{\"move\": \"flood\", \"colour\": \"poppy\"}"
@@ -68,6 +72,31 @@ class PaintTimesTest {
                 .at("/designs/0/id")
                 .asLong();
         time("Cookie: size of a design of 199 moves", "/orders/1/cookie/" + large, "size", "main svg path");
+        long many = manyColoursAndDesigns();
+        time("Set: count, 24 colours and 60 designs", "/orders/" + many, "[data-tile]", "aside dd");
+        time("Bowls: risk, 24 colours and 60 designs", "/orders/" + many + "/bowls", "input[type=range]", "g.bowl");
+    }
+
+    private static long manyColoursAndDesigns() {
+        String palette = IntStream.range(0, 24)
+                .mapToObj(i -> "{\"name\": \"Colour %d\", \"hex\": \"#%06X\"}".formatted(i, 0x102030 + i * 0x090705))
+                .collect(Collectors.joining(","));
+        long order = APP.post(
+                        "/api/orders",
+                        "{\"name\": \"Many\", \"handOver\": \"2027-01-09T10:00\", \"palette\": [" + palette + "]}")
+                .body()
+                .get("id")
+                .asLong();
+        for (int i = 0; i < 60; i++) {
+            APP.post("/api/orders/" + order + "/designs", """
+                    {"count": %d, "document": {"format": 1, "name": "Design %d",
+                     "cutter": {"shape": {"kind": "round"}, "across": "WIDTH", "sizeMm": %d},
+                     "moves": [{"move": "outline", "colour": "colour-%d"}, {"move": "flood", "colour": "colour-%d"},
+                               {"move": "dot", "colour": "colour-%d", "pieces": 5, "diameterMm": 4}]}}
+                    """.formatted(
+                            12 + i, i, 60 + i % 20, i % 24, i % 24, (i + 7) % 24));
+        }
+        return order;
     }
 
     private static void time(String what, String path, String field, String shown) {
@@ -83,8 +112,8 @@ class PaintTimesTest {
         }
         page.context().close();
         System.out.printf(
-                "%-42s first %4.0f ms, then median %4.0f ms, slowest %4.0f ms; the server's part %4.0f ms%n",
-                what, times.get(0), later(times, 0.5), later(times, 1), later(calls, 0.5));
+                "%-42s first %4.0f ms, then median %4.0f ms, 95th of 100 %4.0f ms, slowest %4.0f ms; the server's part %4.0f ms%n",
+                what, times.get(0), later(times, 0.5), later(times, 0.95), later(times, 1), later(calls, 0.5));
     }
 
     /** A quantile of all but the first few. */
