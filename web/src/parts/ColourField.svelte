@@ -52,7 +52,7 @@
   }
   input[type="color"] {
     width: 52px;
-    height: 34px;
+    height: var(--target);
     padding: 2px;
   }
 </style>

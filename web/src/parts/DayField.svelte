@@ -112,7 +112,7 @@
     right: 0;
     top: 17px;
     width: 40px;
-    height: 38px;
+    height: var(--target);
     border: 0;
     background: none;
     color: var(--cobalt);

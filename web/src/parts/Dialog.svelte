@@ -71,5 +71,6 @@
     background: none;
     padding: 5px 16px;
     cursor: pointer;
+    min-height: var(--target);
   }
 </style>

@@ -43,6 +43,7 @@
     padding: 4px 12px;
     cursor: pointer;
     white-space: nowrap;
+    min-height: var(--target);
   }
   .close {
     border: 0;

@@ -137,7 +137,7 @@
   .slider {
     flex: 1 1 160px;
     max-width: 260px;
-    height: 32px;
+    height: var(--target);
     margin: 2px 0 0;
     accent-color: var(--cobalt);
     appearance: none;

@@ -95,5 +95,6 @@
     color: var(--cobalt);
     padding: 2px 12px;
     cursor: pointer;
+    min-height: var(--target);
   }
 </style>

@@ -193,5 +193,6 @@
     color: var(--cobalt);
     text-decoration: underline;
     cursor: pointer;
+    min-height: var(--target);
   }
 </style>

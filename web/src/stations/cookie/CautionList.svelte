@@ -92,5 +92,6 @@
     font-weight: 600;
     padding: 2px 12px;
     cursor: pointer;
+    min-height: var(--target);
   }
 </style>

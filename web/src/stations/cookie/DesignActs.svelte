@@ -43,5 +43,6 @@
     font-size: var(--small);
     padding: 4px 6px;
     cursor: pointer;
+    min-height: var(--target);
   }
 </style>

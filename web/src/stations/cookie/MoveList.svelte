@@ -154,6 +154,7 @@
     padding: 2px 12px;
     font-size: var(--small);
     cursor: pointer;
+    min-height: var(--target);
   }
   ol {
     list-style: none;

@@ -72,7 +72,7 @@
     background: var(--paper);
     font-size: var(--least);
     padding: 2px 9px;
-    min-height: 26px;
+    min-height: var(--target);
     cursor: pointer;
   }
   button[aria-pressed="true"] {

@@ -167,6 +167,7 @@
     text-decoration: underline;
     font-size: var(--small);
     cursor: pointer;
+    min-height: var(--target);
   }
   .trouble {
     color: var(--tomato);

@@ -100,7 +100,7 @@
   .pair {
     display: grid;
     grid-template-columns: 34px 34px;
-    height: 34px;
+    height: var(--target);
     padding: 0;
     border: 1.5px solid var(--cobalt);
     border-radius: var(--round-field);
@@ -120,5 +120,6 @@
     background: none;
     padding: 4px 12px;
     cursor: pointer;
+    min-height: var(--target);
   }
 </style>

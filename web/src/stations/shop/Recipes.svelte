@@ -51,11 +51,12 @@
     if (!recipe) return;
     const away = { params: { path: { recipe: recipe.key } } };
     const { name } = recipe;
+    const isHouse = ofHouse;
     const done = await act(
       () => answered(api.DELETE("/api/recipes/{recipe}", away)),
-      ofHouse ? "The house recipe stands again." : "",
+      isHouse ? "The house recipe stands again." : "",
     );
-    if (!done || ofHouse) return;
+    if (!done || isHouse) return;
     key = usual;
     toast.say(`${name} is put away. Orders that take it keep it.`, {
       word: "Bring it back",

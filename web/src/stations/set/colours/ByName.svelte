@@ -70,7 +70,7 @@
   }
   .disc {
     width: 34px;
-    height: 34px;
+    height: var(--target);
     border-radius: 50%;
     border: 1.5px solid var(--cobalt);
     flex: none;

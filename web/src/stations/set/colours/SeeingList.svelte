@@ -101,7 +101,7 @@
   .pair {
     display: grid;
     grid-template-columns: 20px 20px;
-    height: 34px;
+    height: var(--target);
     flex: none;
     border-radius: 6px;
     overflow: hidden;
@@ -109,7 +109,7 @@
   }
   .letters {
     width: 42px;
-    height: 34px;
+    height: var(--target);
     display: grid;
     place-items: center;
     font-weight: 700;

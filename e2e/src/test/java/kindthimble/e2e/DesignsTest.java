@@ -124,9 +124,9 @@ class DesignsTest {
         page.navigate(APP.url() + "/orders/2");
         press(page, "From the library").click();
         press(page, "Diamond kite").click();
-        assertThat(labelled(page, "white")).hasValue("white");
-        labelled(page, "main").selectOption("plum");
-        labelled(page, "second").selectOption("");
+        assertThat(labelled(page, "white parts")).hasValue("white");
+        labelled(page, "most of it").selectOption("plum");
+        labelled(page, "the next most").selectOption("");
         labelled(page, "how many").fill("many");
         assertThat(page.getByText("Write how many")).isVisible();
         labelled(page, "how many").fill("9");
@@ -143,7 +143,7 @@ class DesignsTest {
     void recolouringReachesEveryMoveAndUndoBringsItBack() {
         Page page = design("Diamond kite");
         press(page, "other colours").click();
-        labelled(page, "main").selectOption("lagoon");
+        labelled(page, "most of it").selectOption("lagoon");
         page.keyboard().press("Escape");
         Locator rows = page.locator("aside ol > li .row");
         assertThat(rows.filter(new Locator.FilterOptions().setHasText("Lagoon")))

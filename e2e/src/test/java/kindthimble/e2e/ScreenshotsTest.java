@@ -71,6 +71,7 @@ class ScreenshotsTest {
                 800,
                 page -> Hands.press(page, Pattern.compile("^Leaf")).click());
         take("shop", "/shop", 1280, 800);
+        take("orders", "/orders", 1280, 800);
         take("cookie-tablet", "/orders/1/cookie", 820, 1180);
         take("bowls-phone", "/orders/1/bowls", 390, 844);
         // The last one: it changes a number.
