@@ -38,7 +38,7 @@
 
 <a class="skip" href="#content" onclick={skip}>To what this page is about</a>
 <Away />
-<Router />
+<div id="content"><Router /></div>
 <Toast />
 <Keys />
 

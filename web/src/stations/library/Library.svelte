@@ -35,46 +35,48 @@
 </script>
 
 <ShopFrame title="The library">
-  <Sheet label="The library">
-    <label class="find">
-      <span class="soft">find a design</span>
-      <input type="search" maxlength="80" autocomplete="off" bind:value={wanted} />
-    </label>
-    {#if trouble}<p role="alert">{trouble}</p>{/if}
-    {#if designs?.length === 0}
-      <p>
-        Nothing is kept yet. On Cookie, <em>keep in the library</em> keeps a design for other orders;
-        on Set it is put on a tray again, in that order's colours.
-      </p>
-    {:else if designs && found.length === 0}
-      <p class="soft">No design is called that.</p>
-    {/if}
-    <ul>
-      {#each found as design (design.id)}
-        <li>
-          <span class="picture"><Thumb design={pictured(design)} hexes={hexes(design)} /></span>
-          <span class="words">
-            <strong><bdi>{design.document.name}</bdi></strong>
-            <span class="soft">
-              {design.cookie
-                ? `${grams(design.cookie.gramsEach)} g icing each`
-                : "can't be measured"}
+  <main>
+    <Sheet label="The library">
+      <label class="find">
+        <span class="soft">find a design</span>
+        <input type="search" maxlength="80" autocomplete="off" bind:value={wanted} />
+      </label>
+      {#if trouble}<p role="alert">{trouble}</p>{/if}
+      {#if designs?.length === 0}
+        <p>
+          Nothing is kept yet. On Cookie, <em>keep in the library</em> keeps a design for other orders;
+          on Set it is put on a tray again, in that order's colours.
+        </p>
+      {:else if designs && found.length === 0}
+        <p class="soft">No design is called that.</p>
+      {/if}
+      <ul>
+        {#each found as design (design.id)}
+          <li>
+            <span class="picture"><Thumb design={pictured(design)} hexes={hexes(design)} /></span>
+            <span class="words">
+              <strong><bdi>{design.document.name}</bdi></strong>
+              <span class="soft">
+                {design.cookie
+                  ? `${grams(design.cookie.gramsEach)} g icing each`
+                  : "can't be measured"}
+              </span>
             </span>
-          </span>
-          <Menu
-            label="What to do with {design.document.name}"
-            acts={[
-              {
-                word: "Take out of the library",
-                run: () =>
-                  void removeFromLibrary(design.id, design.document.name, () => void look()),
-              },
-            ]}
-          />
-        </li>
-      {/each}
-    </ul>
-  </Sheet>
+            <Menu
+              label="What to do with {design.document.name}"
+              acts={[
+                {
+                  word: "Take out of the library",
+                  run: () =>
+                    void removeFromLibrary(design.id, design.document.name, () => void look()),
+                },
+              ]}
+            />
+          </li>
+        {/each}
+      </ul>
+    </Sheet>
+  </main>
 </ShopFrame>
 
 <style>

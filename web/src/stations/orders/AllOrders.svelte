@@ -88,59 +88,67 @@
 </Dialog>
 
 <ShopFrame title="All orders">
-  <Sheet label="All orders">
-    <form onsubmit={(e) => e.preventDefault()}>
-      <Field label="look for a name, for whom, a design, a colour">
-        <input type="search" maxlength="120" autocomplete="off" bind:value={text} oninput={first} />
-      </Field>
-      <Field label="handed over in">
-        <input type="month" bind:value={month} onchange={first} />
-      </Field>
-      <Field label="in the order">
-        <select bind:value={sort} onchange={first}>
-          {#each Object.entries(SORTS) as [key, word] (key)}<option value={key}>{word}</option
-            >{/each}
-        </select>
-      </Field>
-      <label class="tick">
-        <input type="checkbox" bind:checked={archived} onchange={first} />those put away
-      </label>
-    </form>
-    {#if trouble}<p role="alert" class="trouble">{trouble}</p>{/if}
-    {#if found}
-      <p class="soft" role="status">
-        {found.total === 0
-          ? "No order is like that. Take a word away, or another month."
-          : plural(found.total, "order")}
-      </p>
-      <ul>
-        {#each found.orders as order (order.id)}
-          <OrderRow {order} acts={acts(order)} />
-        {/each}
-      </ul>
-      {#if found.total > PAGE}
-        <p class="pages">
-          <Press
-            plain
-            disabled={page === 0}
-            onpress={() => {
-              page--;
-              void look();
-            }}>The {PAGE} before</Press
-          >
-          <span>{page * PAGE + 1} to {Math.min(found.total, (page + 1) * PAGE)}</span>
-          <Press
-            plain
-            disabled={(page + 1) * PAGE >= found.total}
-            onpress={() => {
-              page++;
-              void look();
-            }}>The next {PAGE}</Press
-          >
+  <main>
+    <Sheet label="All orders">
+      <form onsubmit={(e) => e.preventDefault()}>
+        <Field label="look for a name, for whom, a design, a colour">
+          <input
+            type="search"
+            maxlength="120"
+            autocomplete="off"
+            bind:value={text}
+            oninput={first}
+          />
+        </Field>
+        <Field label="handed over in">
+          <input type="month" bind:value={month} onchange={first} />
+        </Field>
+        <Field label="in the order">
+          <select bind:value={sort} onchange={first}>
+            {#each Object.entries(SORTS) as [key, word] (key)}<option value={key}>{word}</option
+              >{/each}
+          </select>
+        </Field>
+        <label class="tick">
+          <input type="checkbox" bind:checked={archived} onchange={first} />those put away
+        </label>
+      </form>
+      {#if trouble}<p role="alert" class="trouble">{trouble}</p>{/if}
+      {#if found}
+        <p class="soft" role="status">
+          {found.total === 0
+            ? "No order is like that. Take a word away, or another month."
+            : plural(found.total, "order")}
         </p>
+        <ul>
+          {#each found.orders as order (order.id)}
+            <OrderRow {order} acts={acts(order)} />
+          {/each}
+        </ul>
+        {#if found.total > PAGE}
+          <p class="pages">
+            <Press
+              plain
+              disabled={page === 0}
+              onpress={() => {
+                page--;
+                void look();
+              }}>The {PAGE} before</Press
+            >
+            <span>{page * PAGE + 1} to {Math.min(found.total, (page + 1) * PAGE)}</span>
+            <Press
+              plain
+              disabled={(page + 1) * PAGE >= found.total}
+              onpress={() => {
+                page++;
+                void look();
+              }}>The next {PAGE}</Press
+            >
+          </p>
+        {/if}
       {/if}
-    {/if}
-  </Sheet>
+    </Sheet>
+  </main>
 </ShopFrame>
 
 <style>

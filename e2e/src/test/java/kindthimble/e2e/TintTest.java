@@ -155,7 +155,7 @@ class TintTest {
         page.navigate(APP.url() + "/orders/1/bowls");
         press(page, Pattern.compile("^White \\d+ g")).click();
         assertThat(slip(page, "White")
-                        .getByText(Pattern.compile("Bright white \\d+ drops"))
+                        .getByText(Pattern.compile("Bright white (\\d+ drops|\\d\\.\\d\\d g)"))
                         .first())
                 .isVisible();
         page.context().close();
