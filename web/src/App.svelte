@@ -30,7 +30,7 @@
 
   function leave() {
     flush();
-    drafts.flush();
+    drafts.leave();
   }
 </script>
 

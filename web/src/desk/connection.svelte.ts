@@ -1,3 +1,8 @@
+import { Unreached } from "../api/client";
+
+const FIRST_WAIT_MS = 600;
+const LONGEST_WAIT_MS = 8_000;
+
 /** Whether the kitchen's computer answers; every screen says so when it does not. */
 class Connection {
   sentence = $state("");
@@ -10,6 +15,21 @@ class Connection {
   reached(): void {
     this.sentence = "";
     for (const wake of this.#wake.splice(0)) wake();
+  }
+
+  /** Asks, again and again while nothing answers; every screen says so meanwhile. */
+  async persist<T>(ask: () => Promise<T>): Promise<T> {
+    for (let wait = FIRST_WAIT_MS; ; wait = Math.min(LONGEST_WAIT_MS, wait * 2)) {
+      try {
+        const answer = await ask();
+        this.reached();
+        return answer;
+      } catch (e) {
+        if (!(e instanceof Unreached)) throw e;
+        this.away(e.message);
+        await this.wait(wait);
+      }
+    }
   }
 
   /** Waits before something is tried again: so long, or until something else has got through. */

@@ -1,5 +1,5 @@
 import { getContext, setContext } from "svelte";
-import { answered, api, Refusal, Unreached } from "../api/client";
+import { answered, api, Refusal } from "../api/client";
 import type {
   Design,
   DesignView,
@@ -15,9 +15,6 @@ import { MixingDesk } from "./mixing.svelte";
 import { nameOfPlace } from "./names";
 import { Paper, type Patch } from "./paper.svelte";
 import { toast } from "./toast.svelte";
-
-const FIRST_WAIT_MS = 600;
-const LONGEST_WAIT_MS = 8_000;
 
 /** What of an order can be changed place by place. */
 export type OrderTree = {
@@ -60,24 +57,17 @@ export class OrderDesk {
   }
 
   async #open(): Promise<void> {
-    for (let wait = FIRST_WAIT_MS; !this.order; wait = Math.min(LONGEST_WAIT_MS, wait * 2)) {
-      try {
-        const [order] = await Promise.all([this.#fetch(), reference.load()]);
-        connection.reached();
-        this.missing = "";
-        this.#take(order);
-        await this.paper.openDrafts();
-        this.order = order;
-      } catch (e) {
-        if (e instanceof Unreached) {
-          connection.away(e.message);
-        } else {
-          this.missing = (e as Error).message;
-          this.#opening = undefined;
-          return;
-        }
-        await connection.wait(wait);
-      }
+    try {
+      const [order] = await connection.persist(() =>
+        Promise.all([this.#fetch(), reference.load()]),
+      );
+      this.missing = "";
+      this.#take(order);
+      await this.paper.openDrafts();
+      this.order = order;
+    } catch (e) {
+      this.missing = (e as Error).message;
+      this.#opening = undefined;
     }
   }
 

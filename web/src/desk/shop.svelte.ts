@@ -1,4 +1,4 @@
-import { answered, api, Unreached } from "../api/client";
+import { answered, api } from "../api/client";
 import type { HabitName, ShopView } from "../api/types";
 import { locale } from "../units/locale.svelte";
 import { kitchen } from "../units/words.svelte";
@@ -40,19 +40,12 @@ class ShopDesk {
   }
 
   async #open(): Promise<void> {
-    while (!this.view) {
-      try {
-        await this.refresh();
-        connection.reached();
-        await this.paper.openDrafts();
-      } catch (e) {
-        if (!(e instanceof Unreached)) {
-          this.#opening = undefined;
-          throw e;
-        }
-        connection.away(e.message);
-        await connection.wait(1000);
-      }
+    try {
+      await connection.persist(() => this.refresh());
+      await this.paper.openDrafts();
+    } catch (e) {
+      this.#opening = undefined;
+      throw e;
     }
   }
 

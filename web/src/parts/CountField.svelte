@@ -78,5 +78,6 @@
     background: none;
     font-weight: 700;
     padding: 8px 0;
+    min-height: var(--target);
   }
 </style>

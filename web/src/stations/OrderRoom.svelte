@@ -1,6 +1,6 @@
 <script lang="ts">
   import { onMount, type Snippet, tick, untrack } from "svelte";
-  import { addressOfPlace, nameOfPlace } from "../desk/names";
+  import { nameOfPlace } from "../desk/names";
   import { type OrderDesk, provideDesk } from "../desk/order.svelte";
   import Conflicts from "../parts/Conflicts.svelte";
   import { providePaper } from "../parts/placed";
@@ -8,8 +8,9 @@
   import Sheet from "../parts/Sheet.svelte";
   import Thread from "../parts/Thread.svelte";
   import UndoRedo from "../parts/UndoRedo.svelte";
-  import { go, route, warm } from "../router";
+  import { route, warm } from "../router";
   import { dayOf, grams, plural, timeOf } from "../units/format";
+  import { goToPlace, ringPlace } from "./places";
   import { STATIONS } from "./stations";
 
   // What all stations of an order stand in: its name, the thread, whether it is saved.
@@ -62,17 +63,12 @@
     Shelf: short === null ? "" : short === 0 ? "nothing short" : `${short} short`,
   });
 
-  async function look(path: string) {
-    const address = addressOfPlace(path, desk.id);
-    if (route.pathname !== address) go(address);
-    await tick();
-    // The station may have to be fetched first, and a row of it to be opened.
-    setTimeout(() => {
-      const field = document.querySelector(`[data-place="${CSS.escape(path)}"]`);
-      field?.scrollIntoView({ block: "center" });
-      (field?.querySelector("input, select, textarea") as HTMLElement | null)?.focus();
-    }, 120);
-  }
+  // What undo or redo has changed is shown: its design is opened, its field, move or tile is ringed for a while.
+  $effect(() => {
+    const changed = desk.shown;
+    if (!changed) return;
+    untrack(() => void ringPlace(changed.path, desk.id, here));
+  });
 </script>
 
 <svelte:head>
@@ -92,7 +88,7 @@
       {#if desk.order}
         <strong>{dayOf(desk.order.details.handOver)}, {timeOf(desk.order.details.handOver)}</strong>
         <span class="state">
-          <SavedState paper={desk.paper} onlook={look} />
+          <SavedState paper={desk.paper} onlook={(path) => void goToPlace(path, desk.id)} />
           <UndoRedo of={desk} />
         </span>
       {/if}

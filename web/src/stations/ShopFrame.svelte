@@ -52,8 +52,10 @@
       <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
       <nav aria-label="The shop" onkeydown={keyed}>
         {#each PAGES as page (page.address)}
-          <a href={page.address} aria-current={route.pathname === page.address ? "page" : undefined}
-            >{page.word}</a
+          <a
+            href={page.address}
+            tabindex={route.pathname === page.address ? 0 : -1}
+            aria-current={route.pathname === page.address ? "page" : undefined}>{page.word}</a
           >
         {/each}
       </nav>

@@ -4,6 +4,7 @@
   import { field, reference, setField, startingValues } from "../../desk/catalogue.svelte";
   import { theDesk } from "../../desk/order.svelte";
   import { grams, plural } from "../../units/format";
+  import { calmly } from "../../parts/calm";
   import MoveAdder from "./MoveAdder.svelte";
   import PassList from "./PassList.svelte";
   import MoveRow from "./MoveRow.svelte";
@@ -119,7 +120,7 @@
         }}
         onlit={(on) => onlit(on ? i : open)}
         onshift={(by) => shift(i, by)}
-        onremove={() => remove(i)}
+        onremove={() => calmly(() => remove(i))}
         onchange={(name, value) =>
           edit((list) => {
             const changed = list[i];

@@ -2,6 +2,7 @@
   import { onMount } from "svelte";
   import { answered, api } from "../../api/client";
   import type { LibraryDesign } from "../../api/types";
+  import { connection } from "../../desk/connection.svelte";
   import { removeFromLibrary } from "../../desk/library";
   import Thumb from "../../marks/Thumb.svelte";
   import Menu from "../../parts/Menu.svelte";
@@ -16,7 +17,9 @@
 
   async function look() {
     try {
-      designs = await answered(api.GET("/api/library", { params: { query: {} } }));
+      designs = await connection.persist(() =>
+        answered(api.GET("/api/library", { params: { query: {} } })),
+      );
       trouble = "";
     } catch (e) {
       trouble = (e as Error).message;

@@ -2,6 +2,7 @@
   import { onMount } from "svelte";
   import { answered, api } from "../../api/client";
   import type { Listed } from "../../api/types";
+  import { connection } from "../../desk/connection.svelte";
   import { live } from "../../desk/live";
   import { archiveOrder, removeOrder } from "../../desk/orders";
   import Dialog from "../../parts/Dialog.svelte";
@@ -39,7 +40,9 @@
     const mine = ++asked;
     const query = { text, sort, archived, page, ...(month ? { month } : {}) };
     try {
-      const answer = await answered(api.GET("/api/orders", { params: { query } }));
+      const answer = await connection.persist(() =>
+        answered(api.GET("/api/orders", { params: { query } })),
+      );
       if (mine === asked) {
         found = answer;
         trouble = "";

@@ -2,6 +2,7 @@
   import type { DesignView } from "../../api/types";
   import { theDesk } from "../../desk/order.svelte";
   import Thumb from "../../marks/Thumb.svelte";
+  import { calmly } from "../../parts/calm";
   import CountField from "../../parts/CountField.svelte";
   import Menu from "../../parts/Menu.svelte";
   import { go } from "../../router";
@@ -67,7 +68,7 @@
       acts={[
         { word: "Earlier on the tray", run: () => void shift(-1), disabled: first },
         { word: "Later on the tray", run: () => void shift(1), disabled: last },
-        { word: "Take off the tray", run: () => void desk.removeDesign(design.id) },
+        { word: "Take off the tray", run: () => calmly(() => void desk.removeDesign(design.id)) },
       ]}
     />
   </span>

@@ -1,12 +1,12 @@
 <script lang="ts">
   import { field } from "../../desk/catalogue.svelte";
   import { theDesk } from "../../desk/order.svelte";
-  import BowlDisc from "../../marks/BowlDisc.svelte";
+  import { calmly } from "../../parts/calm";
   import Sheet from "../../parts/Sheet.svelte";
   import ColourEdit from "./ColourEdit.svelte";
   import PaletteFile from "./colours/PaletteFile.svelte";
+  import PaletteBowl from "./PaletteBowl.svelte";
   import SeeingList from "./colours/SeeingList.svelte";
-  import { grams } from "../../units/format";
 
   const desk = theDesk();
 
@@ -83,34 +83,23 @@
   <ul>
     {#each palette as colour, i (i)}
       <li>
-        <button
-          class="bowl"
-          aria-expanded={open === i}
-          title="Change its name or colour"
-          onclick={() => (open = open === i ? null : i)}
-        >
-          <span class="disc"
-            ><BowlDisc
-              hex={/^#[0-9a-f]{6}$/i.test(colour.hex) ? colour.hex : "#fff"}
-              size={size(colour.key)}
-            /></span
-          >
-          <span class="name">{colour.name}</span>
-          <span class="soft"
-            >{gramsOf[colour.key] ? `${grams(gramsOf[colour.key] ?? 0)} g` : "unused"}</span
-          >
-        </button>
+        <PaletteBowl
+          {colour}
+          size={size(colour.key)}
+          mass={gramsOf[colour.key] ?? 0}
+          open={open === i}
+          onopen={() => (open = open === i ? null : i)}
+        />
       </li>
     {/each}
     <li class="acts">
-      <button class="add" title="Add a colour" onclick={add}
-        >+<span class="unseen">Add a colour</span></button
-      >
+      <button class="add" aria-label="Add a colour" title="Add a colour" onclick={add}>+</button>
       <button
         class="add"
+        aria-label="More about the palette"
         title="Can it be seen? Palette files"
         aria-expanded={more}
-        onclick={() => (more = !more)}>⋯<span class="unseen">More about the palette</span></button
+        onclick={() => (more = !more)}>⋯</button
       >
     </li>
   </ul>
@@ -125,7 +114,7 @@
         used={used.has(colour?.key ?? "")}
         onset={(part, text) => set(i, part, text)}
         onletdown={(from) => letDown(i, from)}
-        onremove={() => remove(i)}
+        onremove={() => calmly(() => remove(i))}
       />
     {/key}
   {/if}
@@ -147,28 +136,6 @@
     display: flex;
     flex-wrap: wrap;
     gap: 2px 2px;
-    align-items: center;
-  }
-  .bowl {
-    display: flex;
-    flex-direction: column;
-    align-items: center;
-    gap: 1px;
-    border: 0;
-    border-radius: 12px;
-    background: none;
-    padding: 2px 5px;
-    cursor: pointer;
-    min-width: 62px;
-    max-width: 110px;
-  }
-  .bowl:hover,
-  .bowl[aria-expanded="true"] {
-    background: var(--wash);
-  }
-  .disc {
-    height: 48px;
-    display: flex;
     align-items: center;
   }
   .acts {

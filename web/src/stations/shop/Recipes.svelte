@@ -5,6 +5,7 @@
   import { inside } from "../../desk/places";
   import { shop } from "../../desk/shop.svelte";
   import { toast } from "../../desk/toast.svelte";
+  import { calmly } from "../../parts/calm";
   import Field from "../../parts/Field.svelte";
   import NumberField from "../../parts/NumberField.svelte";
   import Press from "../../parts/Press.svelte";
@@ -139,7 +140,7 @@
             field && `${i} ${field}`,
             rests,
           )}
-        onremove={() => edit((r) => r.ingredients.splice(i, 1))}
+        onremove={() => calmly(() => edit((r) => r.ingredients.splice(i, 1)))}
       />
     {/each}
   </ul>

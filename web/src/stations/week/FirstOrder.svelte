@@ -1,6 +1,5 @@
 <script lang="ts">
-  import { answered, api } from "../../api/client";
-  import { toast } from "../../desk/toast.svelte";
+  import { example } from "../../desk/example.svelte";
   import Press from "../../parts/Press.svelte";
 
   // An empty shop has one thing to do. The example shows what comes of it, and goes with one press.
@@ -8,14 +7,9 @@
 
   let busy = $state(false);
 
-  async function example() {
+  async function show() {
     busy = true;
-    try {
-      await answered(api.POST("/api/example"));
-      ontaken();
-    } catch (e) {
-      toast.say((e as Error).message);
-    }
+    await example.show(ontaken);
     busy = false;
   }
 </script>
@@ -26,7 +20,7 @@
   <Press key="n" onpress={ontake}>Take the first order</Press>
   <p class="soft">
     Or look at one first:
-    <button disabled={busy} onclick={example}>show me an example order</button>
+    <button disabled={busy} onclick={show}>show me an example order</button>
   </p>
 </div>
 

@@ -26,11 +26,17 @@
   let time = $state("10:00");
   let problem = $state<Problem | null>(null);
   let busy = $state(false);
+  // A day that is over, or far off, is asked about once.
+  let asked = $state("");
   const mind = $derived(day ? aboutHandOver(day) : "");
 
   async function take(event: SubmitEvent) {
     event.preventDefault();
     if (busy) return;
+    if (mind && asked !== day) {
+      asked = day;
+      return;
+    }
     busy = true;
     const handOver = `${day}T${time}`;
     try {
@@ -94,7 +100,10 @@
     />
     <TimeField label="at" {time} onchange={(t) => (time = t)} />
   </div>
-  {#if mind}<p class="mind">{mind}</p>{/if}
+  {#if mind}<p class="mind" role="status">
+      {mind}
+      {#if asked === day}Press once more if it is meant so.{/if}
+    </p>{/if}
   {#if problem && !["name", "client", "handOver"].includes(problem.field)}
     <p class="trouble" role="alert">{problem.detail}</p>
   {/if}

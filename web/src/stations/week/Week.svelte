@@ -1,8 +1,9 @@
 <script lang="ts">
   import { onMount } from "svelte";
-  import { answered, api, Unreached } from "../../api/client";
+  import { answered, api } from "../../api/client";
   import type { WeekView } from "../../api/types";
   import { connection } from "../../desk/connection.svelte";
+  import { example } from "../../desk/example.svelte";
   import { live } from "../../desk/live";
   import { shop } from "../../desk/shop.svelte";
   import Dialog from "../../parts/Dialog.svelte";
@@ -33,20 +34,18 @@
   async function look() {
     try {
       const query = from ? { from } : {};
-      const [seven, days] = await Promise.all([
-        answered(api.GET("/api/week", { params: { query } })),
-        answered(api.GET("/api/week/months", { params: { query: { month } } })),
-        shop.open(),
-      ]);
+      const [seven, days] = await connection.persist(() =>
+        Promise.all([
+          answered(api.GET("/api/week", { params: { query } })),
+          answered(api.GET("/api/week/months", { params: { query: { month } } })),
+          shop.open(),
+        ]),
+      );
       week = seven;
       counts = days;
       trouble = "";
-      connection.reached();
     } catch (e) {
-      if (e instanceof Unreached) {
-        connection.away(e.message);
-        void connection.wait(1500).then(look);
-      } else trouble = (e as Error).message;
+      trouble = (e as Error).message;
     }
   }
 
@@ -140,6 +139,12 @@
           }}
         />
       </Sheet>
+      {#if example.order !== null}
+        <p class="foot">
+          <span class="soft">One order is an example.</span>
+          <button onclick={() => void example.takeAway(() => void look())}>Take it away</button>
+        </p>
+      {/if}
       <p class="foot">
         <button onclick={() => removed.show()}>What was removed</button>
         <span class="soft">keys: <kbd>?</kbd></span>

@@ -57,7 +57,7 @@ class EveryStationTest {
                 "async () => (await axe.run(document, " + RULES
                         + ")).violations.map(v => v.id + ': ' + v.nodes.map(n => n.target + ' ' + n.failureSummary).join('; '))");
         assertEquals(List.of(), found, path);
-        for (int[] size : new int[][] {{1280, 800}, {820, 1180}, {390, 844}}) {
+        for (int[] size : new int[][] {{1280, 800}, {820, 1180}, {390, 844}, {640, 400}}) {
             page.setViewportSize(size[0], size[1]);
             Object wide = page.evaluate("() => document.documentElement.scrollWidth");
             assertTrue(((Number) wide).intValue() <= size[0], path + " is " + wide + " wide on " + size[0]);

@@ -206,6 +206,7 @@ class TintTest {
     @Order(6)
     void aPaletteGoesOutAndComesInAndIsLookedAtWithOtherEyes() throws IOException {
         Page page = BROWSER.open("/orders/1");
+        press(page, "More about the palette").click();
         Download file =
                 page.waitForDownload(() -> page.getByText("Palette as .gpl").click());
         String gpl = Files.readString(file.path());
