@@ -121,6 +121,7 @@
     min-width: 0;
     flex: 0 1 240px;
     field-sizing: content;
+    min-height: var(--target);
   }
   .name:hover,
   .name:focus {

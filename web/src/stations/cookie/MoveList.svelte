@@ -50,9 +50,10 @@
       open = at;
       choose(at);
     } else {
+      const last = moves.length;
       edit((list) => list.push({ move: word, ...values } as Move));
-      open = moves.length;
-      choose(moves.length);
+      open = last;
+      choose(last);
     }
   }
 

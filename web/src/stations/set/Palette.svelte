@@ -40,6 +40,7 @@
   );
 
   function add() {
+    const last = palette.length;
     let n = palette.length + 1;
     while (palette.some((c) => c.name === `Colour ${n}`)) n++;
     desk.editDetails((d) =>
@@ -52,7 +53,7 @@
         letDownFrom: null,
       }),
     );
-    open = palette.length - 1;
+    open = last;
   }
 
   function set(i: number, part: "name" | "hex", text: string) {

@@ -1,7 +1,6 @@
 package kindthimble.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
-import static kindthimble.e2e.Hands.labelled;
 import static kindthimble.e2e.Hands.press;
 import static kindthimble.e2e.Hands.saved;
 import static org.junit.jupiter.api.Assertions.assertEquals;
@@ -119,7 +118,7 @@ class FirstMinutesTest {
             assertThat(name).isFocused();
             hands.write(name, designs[i][0]);
             if (!designs[i][1].equals("round")) {
-                hands.choose(labelled(page, "cutter"), designs[i][1]);
+                hands.choose(page.getByLabel("cutter").first(), designs[i][1]);
             }
             hands.write(page.getByLabel("size").first(), designs[i][2]);
             hands.write(page.getByLabel(Pattern.compile("^How many")), designs[i][3]);
