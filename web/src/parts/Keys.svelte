@@ -37,6 +37,7 @@
     ["/", "on Cookie: add a move; type to narrow, arrows and enter pick"],
     ["alt+↑ and ↓", "on Cookie: a move, or a design in the row, earlier or later"],
     ["delete", "on Cookie: take the move off"],
+    ["escape", "on Cookie: from a field of a move back to its row"],
     ["alt+← and →", "on Set: a design earlier or later"],
     ["arrows", "on Set: from design to design; in a number: up and down"],
     ["+ and −", "on Set: one cookie more or fewer"],

@@ -24,7 +24,7 @@
     <button
       disabled={!brings}
       tabindex={way.word === stop ? 0 : -1}
-      aria-label={brings ? `${way.word}: ${brings}` : way.word}
+      aria-label={way.word}
       title={brings ? `${way.word}: ${brings} (${way.keys})` : `nothing to ${way.word}`}
       onclick={() => void of[way.word]()}>{way.glyph}</button
     >

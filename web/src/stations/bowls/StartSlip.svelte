@@ -140,6 +140,7 @@
     border-radius: var(--round-field);
     background: var(--paper);
     padding: 4px 6px;
+    min-height: var(--target);
   }
   h3 {
     font-size: 14px;

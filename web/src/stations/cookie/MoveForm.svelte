@@ -29,6 +29,13 @@
   } = $props();
 
   const desk = theDesk();
+
+  /** Escape leaves the field for the row, where keys are shortcuts again. */
+  function keyed(event: KeyboardEvent) {
+    if (event.key !== "Escape") return;
+    event.preventDefault();
+    document.querySelector<HTMLElement>(`[data-move="${index}"]`)?.focus();
+  }
   const places = $derived(kind.parameters.map((p) => inside(place, p.name)));
   // What is wrong with the move and with none of its fields.
   const elsewhere = $derived(
@@ -36,7 +43,8 @@
   );
 </script>
 
-<div class="form">
+<!-- svelte-ignore a11y_no_static_element_interactions -->
+<div class="form" onkeydown={keyed}>
   {#each kind.parameters as parameter, i (parameter.name)}
     <ParameterField
       {parameter}

@@ -71,8 +71,9 @@
   function remove(i: number) {
     open = null;
     onlit(null);
+    const last = moves.length - 2;
     edit((list) => list.splice(i, 1));
-    follow(Math.min(i, moves.length - 2));
+    follow(Math.min(i, last));
   }
 
   /** The move that was under the hand stays there; after the last is off, what adds one. */

@@ -118,9 +118,9 @@ class FirstMinutesTest {
             assertThat(name).isFocused();
             hands.write(name, designs[i][0]);
             if (!designs[i][1].equals("round")) {
-                hands.choose(page.getByLabel("cutter").first(), designs[i][1]);
+                hands.choose(page.locator("main").getByLabel("cutter").first(), designs[i][1]);
             }
-            hands.write(page.getByLabel("size").first(), designs[i][2]);
+            hands.write(page.locator("main").getByLabel("size").first(), designs[i][2]);
             hands.write(page.getByLabel(Pattern.compile("^How many")), designs[i][3]);
         }
         hands.press(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Bowls"))));

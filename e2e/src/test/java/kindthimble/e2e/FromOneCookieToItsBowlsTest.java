@@ -49,7 +49,9 @@ class FromOneCookieToItsBowlsTest {
 
         // Wet dots in a second colour, by mouse; a raised line in a third, by keyboard.
         press(page, "dot").click();
-        page.locator("body").press("/");
+        assertThat(page.locator("aside .form :focus")).hasCount(1);
+        page.keyboard().press("Escape");
+        page.keyboard().press("/");
         page.getByLabel("Which move").fill("raised");
         page.getByLabel("Which move").press("Enter");
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("4 moves")))
