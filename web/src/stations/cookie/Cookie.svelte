@@ -26,7 +26,13 @@
   }
 
   async function add() {
-    const id = await desk.addDesign(newDesign(desk.palette, desk.designs.length + 1), 12);
+    const id = await desk.addDesign(
+      newDesign(
+        desk.palette,
+        desk.designs.map((d) => d.document),
+      ),
+      12,
+    );
     if (id !== null) go(`/orders/${order}/cookie/${id}`);
   }
 </script>

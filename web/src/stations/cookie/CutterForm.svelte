@@ -16,6 +16,21 @@
   const kind = $derived(reference.cutter(cutter.shape.kind));
   const place = $derived(`/designs/${design.id}/document`);
 
+  // While a design is new, the usual cutters are one press away.
+  const USUAL = [
+    "round",
+    "oval",
+    "square",
+    "rectangle",
+    "plaque",
+    "heart",
+    "star",
+    "hexagon",
+    "egg",
+  ];
+  const isNew = $derived(design.document.moves.length <= 2);
+  const quick = $derived(USUAL.filter((word) => reference.cutter(word)));
+
   function edit(change: (document: Design) => void, field: string) {
     desk.editDesign(design.id, (draft) => change(draft.document), field);
   }
@@ -29,6 +44,13 @@
   }
 </script>
 
+{#if isNew}
+  <div class="quick" role="group" aria-label="Its cutter">
+    {#each quick as word (word)}
+      <button aria-pressed={cutter.shape.kind === word} onclick={() => pick(word)}>{word}</button>
+    {/each}
+  </div>
+{/if}
 <div class="form">
   <Field label="cutter" place="{place}/cutter/shape">
     <select value={cutter.shape.kind} onchange={(e) => pick(e.currentTarget.value)}>
@@ -110,6 +132,25 @@
 </div>
 
 <style>
+  .quick {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 6px;
+    margin-top: 10px;
+  }
+  .quick button {
+    border: 1.5px solid var(--line);
+    border-radius: var(--pill);
+    background: none;
+    padding: 3px 13px;
+    min-height: var(--target);
+    cursor: pointer;
+  }
+  .quick button[aria-pressed="true"] {
+    border-color: var(--cobalt);
+    background: var(--wash);
+    font-weight: 600;
+  }
   .form {
     display: flex;
     flex-wrap: wrap;

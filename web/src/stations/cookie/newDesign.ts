@@ -1,8 +1,14 @@
 import type { Design, PaletteColour } from "../../api/types";
+import { field } from "../../desk/catalogue.svelte";
 
-/** What a new design starts as: a plain round, outlined and flooded in the first colour that isn't white. */
-export function newDesign(palette: PaletteColour[], number: number): Design {
-  const colour = (palette.find((c) => c.key !== "white") ?? palette[0])?.key;
+/** What a new design starts as: a plain round, outlined and flooded in the first colour that isn't white and no other has. */
+export function newDesign(palette: PaletteColour[], others: Design[]): Design {
+  const taken = others.flatMap((design) => design.moves.map((move) => field(move, "colour")));
+  const strong = palette.filter((c) => c.key !== "white");
+  const colour = (strong.find((c) => !taken.includes(c.key)) ?? strong[0] ?? palette[0])?.key;
+  const names = others.map((design) => design.name);
+  let number = others.length + 1;
+  while (names.includes(`Design ${number}`)) number++;
   return {
     format: 1,
     name: `Design ${number}`,

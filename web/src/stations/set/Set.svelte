@@ -31,7 +31,13 @@
   async function add() {
     if (adding) return;
     adding = true;
-    const id = await desk.addDesign(newDesign(desk.palette, desk.designs.length + 1), 12);
+    const id = await desk.addDesign(
+      newDesign(
+        desk.palette,
+        desk.designs.map((d) => d.document),
+      ),
+      12,
+    );
     adding = false;
     if (id !== null) go(`/orders/${order}/cookie/${id}`);
   }

@@ -56,11 +56,6 @@ class FirstMinutesTest {
             page.keyboard().type(text);
             presses++;
         }
-
-        void choose(Locator select, String option) {
-            select.selectOption(option);
-            presses += 2;
-        }
     }
 
     @Test
@@ -118,7 +113,7 @@ class FirstMinutesTest {
             assertThat(name).isFocused();
             hands.write(name, designs[i][0]);
             if (!designs[i][1].equals("round")) {
-                hands.choose(page.locator("main").getByLabel("cutter").first(), designs[i][1]);
+                hands.press(Hands.press(page, designs[i][1]));
             }
             hands.write(page.locator("main").getByLabel("size").first(), designs[i][2]);
             hands.write(page.getByLabel(Pattern.compile("^How many")), designs[i][3]);
