@@ -1466,6 +1466,8 @@ export interface components {
         /** @enum {string} */
         Measures: "GRAMS" | "GRAMS_AND_SPOONS";
         MixingView: {
+            /** Format: int64 */
+            revision: number;
             pour: components["schemas"]["PourView"];
             steps: components["schemas"]["Step"][];
             /** Format: double */

@@ -111,6 +111,18 @@ describe("a paper", () => {
     expect(stored.tree.count).toBe(24);
   });
 
+  it("is not confused by its own change that it hears of before the answer", async () => {
+    const send = stored.paper;
+    set("/count", 2);
+    set("/count", 24);
+    // The first is stored and heard of, and the whole fetched, while its answer is still on the way.
+    await new Promise((resolve) => setTimeout(resolve, 0));
+    send.take(put(stored.tree, "/count", 2), stored.revision + 1);
+    await send.settled();
+    expect(send.conflicts).toEqual([]);
+    expect(stored.tree.count).toBe(24);
+  });
+
   it("tries again while nothing answers", async () => {
     vi.useFakeTimers();
     stored.away = 3;

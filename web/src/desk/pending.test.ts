@@ -80,8 +80,23 @@ describe("changes that somebody else's are stored before", () => {
     ]);
   });
 
+  it("are no conflict with what was on its way and has arrived before its answer", () => {
+    const first = { ...typed("/designs/7/count", 2), sent: true };
+    const tree = put(ORDER, "/designs/7/count", 2);
+    const then = typed("/designs/7/count", 24, tree);
+    expect(rebased([first, then], tree)).toMatchObject([{ was: 2, now: 24, sent: false }]);
+    expect(rebased([first, then], tree)[0]?.theirs).toBeUndefined();
+  });
+
+  it("stay hers to the last where somebody else has changed the same", () => {
+    const first = { ...typed("/designs/7/count", 2), sent: true };
+    const then = typed("/designs/7/count", 24, put(ORDER, "/designs/7/count", 2));
+    const left = rebased([first, then], put(ORDER, "/designs/7/count", 30));
+    expect(left).toMatchObject([{ now: 24, theirs: { value: 30 } }]);
+  });
+
   it("were on their way and are sent again only once", () => {
-    const first = { ...typed("/designs/7/count", 1), sent: true };
+    const first = typed("/designs/7/count", 1);
     const then = typed("/designs/7/count", 12, put(ORDER, "/designs/7/count", 1));
     const last = { ...then, now: 120 };
     expect(rebased([first, last], put(ORDER, "/details/name", "x"))).toMatchObject([

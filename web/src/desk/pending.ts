@@ -107,9 +107,14 @@ function isOneOf(one: unknown, other: unknown): boolean {
  */
 export function rebased(edits: Pending[], tree: unknown): Pending[] {
   const kept: Pending[] = [];
-  for (const edit of compact(edits.map((one) => ({ ...one, sent: false })))) {
-    if (kept.some((earlier) => earlier.path !== edit.path && lies(edit.path, earlier.path))) {
-      kept.push(edit); // It lies in what an earlier one puts there.
+  for (const edit of edits) {
+    const earlier = kept.findLast((one) => lies(edit.path, one.path));
+    if (earlier?.theirs !== undefined && earlier.path === edit.path) {
+      kept[kept.indexOf(earlier)] = { ...earlier, now: edit.now }; // What she wrote last is hers.
+      continue;
+    }
+    if (earlier) {
+      kept.push(edit); // It was made on what an earlier one puts there.
       continue;
     }
     const path = found(tree, edit.path, edit.owner);
@@ -135,7 +140,7 @@ export function rebased(edits: Pending[], tree: unknown): Pending[] {
       );
     }
   }
-  return kept;
+  return compact(kept);
 }
 
 /**

@@ -4,12 +4,13 @@
   import OneOf from "../../parts/OneOf.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import { addressed } from "../../router";
-  import { fixed, plural } from "../../units/format";
+  import { plural } from "../../units/format";
   import BaseSlip from "./BaseSlip.svelte";
   import BowlSlip from "./BowlSlip.svelte";
   import ExtraSlip from "./ExtraSlip.svelte";
   import FamiliesSlip from "./FamiliesSlip.svelte";
   import FewerSlip from "./FewerSlip.svelte";
+  import Namesakes from "./Namesakes.svelte";
   import PourList from "./PourList.svelte";
   import PourPicture from "./PourPicture.svelte";
   import PourTable from "./PourTable.svelte";
@@ -26,6 +27,7 @@
   const pour = $derived(shown?.pour);
   const together = $derived([...new Set(shown?.designs.map((d) => d.orderName) ?? [])]);
   let chosen = $state<string | null>(null);
+  const behind = $derived(mixing.view !== null && mixing.view.revision !== desk.order?.revision);
   const bowl = $derived(pour?.bowls.find((b) => b.colour === chosen) ?? pour?.bowls[0]);
   const order = $derived(addressed().order);
 
@@ -61,12 +63,7 @@
             <OneOf label="What to see" ways={VIEWS} chosen={at} onchoose={(view) => (at = view)} />
           </span>
         </div>
-        {#each shown?.namesakes ?? [] as two (two.other)}
-          <p class="namesakes">
-            {desk.colourName(two.one)} and {desk.colourName(two.other)} are called the same and look different
-            ({fixed(two.deltaE, 1)} apart): they are two bowls. Give them one look to make them one.
-          </p>
-        {/each}
+        <Namesakes of={shown?.namesakes ?? []} />
         <ExtraSlip {pour} />
         {#if at === "pour"}
           <div class="wide">
@@ -112,22 +109,21 @@
   <aside>
     <!-- All of it at once: what comes later would push the rest down under the hand. -->
     {#if bowl && pour && shown && (mixing.view || mixing.trouble)}
-      <BowlSlip
-        {bowl}
-        ladder={mixing.view?.ladders[bowl.colour] ?? []}
-        tint={mixing.view?.tints[bowl.colour]}
-        designs={shown.designs}
-      />
+      <!-- What follows from the pour comes a moment later: until then it is pale, and never passes for the new. -->
+      <div class="slip" class:behind aria-busy={behind}>
+        <BowlSlip
+          {bowl}
+          ladder={mixing.view?.ladders[bowl.colour] ?? []}
+          tint={mixing.view?.tints[bowl.colour]}
+          designs={shown.designs}
+        />
+      </div>
       <BaseSlip view={shown} />
     {/if}
   </aside>
 </div>
 
 <style>
-  .namesakes {
-    color: var(--brass);
-    margin: 4px 0;
-  }
   .bowls {
     display: grid;
     grid-template-columns: minmax(0, 1fr) 330px;
@@ -171,6 +167,9 @@
   }
   .gap {
     margin-top: 8px;
+  }
+  .behind {
+    opacity: 0.55;
   }
   .narrow {
     display: none;

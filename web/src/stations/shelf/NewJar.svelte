@@ -4,10 +4,11 @@
   import { shop } from "../../desk/shop.svelte";
   import ColourField from "../../parts/ColourField.svelte";
   import Field from "../../parts/Field.svelte";
+  import DayField from "../../parts/DayField.svelte";
   import NumberField from "../../parts/NumberField.svelte";
   import Press from "../../parts/Press.svelte";
   import TextField from "../../parts/TextField.svelte";
-  import { daysAfter } from "../../units/format";
+  import { daysAfter, todayHere } from "../../units/dates";
 
   // Left-over icing goes into a jar: where an order is open, its colour is one of that.
   const desk = theDesk() as OrderDesk | undefined;
@@ -15,11 +16,10 @@
   let { onadd }: { onadd: (jar: Jar) => Promise<boolean> } = $props();
 
   const KEEPS_DAYS = 7;
-  const today = new Date().toISOString().slice(0, 10);
   let colour = $state("");
   let amount = $state<number | null>(60);
   let count = $state<number | null>(15);
-  let goodUntil = $state(daysAfter(today, KEEPS_DAYS));
+  let goodUntil = $state(daysAfter(todayHere(), KEEPS_DAYS));
   const chosen = $derived(desk?.palette.find((c) => c.key === colour) ?? desk?.palette[0]);
   let name = $state("White");
   let hex = $state("#F6F6F0");
@@ -66,7 +66,7 @@
     most={300}
     onchange={(s) => (count = s)}
   />
-  <Field label="good until"><input type="date" bind:value={goodUntil} /></Field>
+  <DayField label="good until" day={goodUntil} onchange={(day) => (goodUntil = day)} />
 </div>
 <Press plain onpress={add}>Put it on the shelf</Press>
 

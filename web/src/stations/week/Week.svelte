@@ -3,7 +3,6 @@
   import { answered, api } from "../../api/client";
   import type { WeekView } from "../../api/types";
   import { connection } from "../../desk/connection.svelte";
-  import { example } from "../../desk/example.svelte";
   import { live } from "../../desk/live";
   import { shop } from "../../desk/shop.svelte";
   import Dialog from "../../parts/Dialog.svelte";
@@ -16,6 +15,7 @@
   import ShopFrame from "../ShopFrame.svelte";
   import FirstOrder from "./FirstOrder.svelte";
   import NewOrder from "./NewOrder.svelte";
+  import WeekFoot from "./WeekFoot.svelte";
   import WeekDays from "./WeekDays.svelte";
   import RemovedList from "./RemovedList.svelte";
 
@@ -139,16 +139,7 @@
           }}
         />
       </Sheet>
-      {#if example.order !== null}
-        <p class="foot">
-          <span class="soft">One order is an example.</span>
-          <button onclick={() => void example.takeAway(() => void look())}>Take it away</button>
-        </p>
-      {/if}
-      <p class="foot">
-        <button onclick={() => removed.show()}>What was removed</button>
-        <span class="soft">keys: <kbd>?</kbd></span>
-      </p>
+      <WeekFoot onremoved={() => removed.show()} onchange={() => void look()} />
     </aside>
   </div>
 </ShopFrame>
@@ -173,29 +164,9 @@
     margin-top: 4px;
     overflow-wrap: anywhere;
   }
-  .foot button {
-    min-height: var(--target);
-    border: 0;
-    background: none;
-    color: var(--cobalt);
-    cursor: pointer;
-  }
-  .foot {
-    display: flex;
-    justify-content: space-between;
-    align-items: center;
-  }
-  .foot button {
-    text-decoration: underline;
-    font-size: var(--body);
-  }
   .trouble {
     color: var(--tomato);
     margin-bottom: 10px;
-  }
-  kbd {
-    font: inherit;
-    font-weight: 600;
   }
   @media (max-width: 1100px) {
     .body {

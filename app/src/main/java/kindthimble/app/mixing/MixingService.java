@@ -105,6 +105,7 @@ public class MixingService {
         Map<String, TintView> tints = bowls.tints();
         Follows follows = follows(now.view(), kitchen);
         return new MixingView(
+                orders.order(order).revision(),
                 now.view(),
                 follows.steps,
                 follows.minutes,
@@ -147,6 +148,7 @@ public class MixingService {
         shown.colours().forEach(colour -> names.put(colour.key(), colour));
         nowShown.colours().forEach(colour -> names.putIfAbsent(colour.key(), colour));
         return new MixingView(
+                orders.order(order).revision(),
                 shown,
                 follows.steps,
                 follows.minutes,

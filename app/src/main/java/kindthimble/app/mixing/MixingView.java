@@ -21,6 +21,7 @@ import kindthimble.core.pour.TipUse;
 /**
  * How an order is mixed: all that follows from its pour.
  *
+ * @param revision of the order that it belongs to
  * @param pour what is mixed: the frozen plan once mixing has started
  * @param steps in order of work
  * @param minutes of hands, all of them
@@ -39,6 +40,7 @@ import kindthimble.core.pour.TipUse;
  * @param difference what has come about since then; null when it has not started
  */
 public record MixingView(
+        long revision,
         PourView pour,
         List<MixingOrder.Step> steps,
         double minutes,
