@@ -26,7 +26,8 @@ create table step (
     undone   boolean     not null default false
 );
 
-create index step_of_order on step (order_id, id);
+-- The shop's are those of order 0.
+create index step_of_order on step (coalesce(order_id, 0), undone, id);
 
 -- By these they are known again in another shop, or in this one at another time.
 alter table cookie_order

@@ -57,8 +57,8 @@ class PaintTimesTest {
         time("Cookie: size of the kite", "/orders/1/cookie", "size", "main svg path");
         time("Set: count of the kite", "/orders/1", "[data-tile]", "aside dd");
         time("Bowls: risk of running short", "/orders/1/bowls", "input[type=range]", "g.bowl");
-        time("Shelf: icing sugar", "/orders/1/shelf", "icing sugar", ".saved-state");
-        time("Shop: edge margin", "/shop#cookie", "edge margin", ".saved-state");
+        time("Shelf: icing sugar", "/orders/1/shelf", "icing sugar", ".steps");
+        time("Shop: edge margin", "/shop#cookie", "edge margin", ".steps");
         String moves = IntStream.range(0, 199)
                 .mapToObj(i -> i == 0
                         ? "{\"move\": \"flood\", \"colour\": \"poppy\"}"

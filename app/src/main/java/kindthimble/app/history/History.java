@@ -48,8 +48,10 @@ public class History {
         if (edits.isEmpty()) {
             return;
         }
-        steps.forgetUndone(order);
-        Optional<StepEntity> last = steps.lastDone(order).filter(step -> step.isOf(gesture));
+        if (steps.firstUndone(of(order)).isPresent()) {
+            steps.forgetUndone(of(order));
+        }
+        Optional<StepEntity> last = steps.lastDone(of(order)).filter(step -> step.isOf(gesture));
         if (last.isEmpty()) {
             steps.saveAndFlush(new StepEntity(order, clock.instant(), gesture, json.writeValueAsString(edits)));
             return;
@@ -66,13 +68,13 @@ public class History {
     /** What undo would take back: the edits that do so. */
     @Transactional(readOnly = true)
     public Optional<List<Edit>> toUndo(@Nullable Long order) {
-        return steps.lastDone(order).map(step -> inverse(read(step)));
+        return steps.lastDone(of(order)).map(step -> inverse(read(step)));
     }
 
     /** What redo would do again. */
     @Transactional(readOnly = true)
     public Optional<List<Edit>> toRedo(@Nullable Long order) {
-        return steps.firstUndone(order).map(this::read);
+        return steps.firstUndone(of(order)).map(this::read);
     }
 
     /**
@@ -82,7 +84,7 @@ public class History {
      * @throws Refused when there is none
      */
     public List<Edit> undo(@Nullable Long order) {
-        StepEntity step = steps.lastDone(order)
+        StepEntity step = steps.lastDone(of(order))
                 .orElseThrow(() -> new Refused("", "There is nothing to undo: nothing was changed in thirty days."));
         step.setUndone(true);
         steps.flush();
@@ -96,7 +98,8 @@ public class History {
      * @throws Refused when there is none
      */
     public List<Edit> redo(@Nullable Long order) {
-        StepEntity step = steps.firstUndone(order).orElseThrow(() -> new Refused("", "There is nothing to do again."));
+        StepEntity step =
+                steps.firstUndone(of(order)).orElseThrow(() -> new Refused("", "There is nothing to do again."));
         step.setUndone(false);
         steps.flush();
         return read(step);
@@ -116,6 +119,11 @@ public class History {
     @Scheduled(initialDelayString = "PT1M", fixedDelayString = TWICE_A_DAY)
     public void forgetWhatIsOld() {
         steps.forgetBefore(clock.instant().minus(KEPT));
+    }
+
+    /** The shop's steps are those of order 0. */
+    private static long of(@Nullable Long order) {
+        return order == null ? 0 : order;
     }
 
     private List<Edit> read(StepEntity step) {

@@ -8,18 +8,18 @@ import org.springframework.data.jpa.repository.Query;
 
 interface StepRepository extends JpaRepository<StepEntity, Long> {
     /** The newest that is done. */
-    @Query("from StepEntity s where s.orderId is not distinct from :order and not s.undone order by s.id desc limit 1")
-    Optional<StepEntity> lastDone(Long order);
+    @Query("from StepEntity s where coalesce(s.orderId, 0) = :order and not s.undone order by s.id desc limit 1")
+    Optional<StepEntity> lastDone(long order);
 
     /** The oldest that is undone: the next to be done again. */
-    @Query("from StepEntity s where s.orderId is not distinct from :order and s.undone order by s.id limit 1")
-    Optional<StepEntity> firstUndone(Long order);
+    @Query("from StepEntity s where coalesce(s.orderId, 0) = :order and s.undone order by s.id limit 1")
+    Optional<StepEntity> firstUndone(long order);
 
     void deleteByOrderId(long order);
 
     @Modifying
-    @Query("delete from StepEntity s where s.orderId is not distinct from :order and s.undone")
-    void forgetUndone(Long order);
+    @Query("delete from StepEntity s where coalesce(s.orderId, 0) = :order and s.undone")
+    void forgetUndone(long order);
 
     @Modifying
     @Query("delete from StepEntity s where s.at < :before")

@@ -56,7 +56,10 @@ class OrderRows {
 
     /** Counts a change of an order and of all that are mixed with it, and tells the pages once it is stored. */
     void touch(OrderEntity order) {
-        List<OrderEntity> all = mixed(order);
+        touch(mixed(order));
+    }
+
+    void touch(List<OrderEntity> all) {
         all.forEach(one -> {
             one.touch();
             events.publishEvent(new Changed(one.id(), one.revision()));

@@ -104,24 +104,17 @@ public class Orders {
             }
         }
         order.set(details);
-        designs.saveAllAndFlush(tray);
-        mixLike(orders.saveAndFlush(order));
-        rows.touch(order);
+        designs.saveAll(tray);
+        // One base and one allowance for all that are mixed together.
+        List<OrderEntity> all = rows.mixed(orders.save(order));
+        all.stream().filter(one -> one.id() != id).forEach(one -> one.mixLike(order));
+        rows.touch(all);
         return rows.kept(order);
     }
 
     /** Counts a change of an order and of all that are mixed with it, and tells the pages once it is stored. */
     public void touch(long id) {
         orders.findById(id).ifPresent(rows::touch);
-    }
-
-    /** One base and one allowance for all that are mixed together. */
-    private void mixLike(OrderEntity changed) {
-        List<OrderEntity> all = rows.mixed(changed);
-        if (all.size() > 1) {
-            all.stream().filter(one -> one.id() != changed.id()).forEach(one -> one.mixLike(changed));
-            orders.saveAllAndFlush(all);
-        }
     }
 
     /**
