@@ -41,8 +41,11 @@
           shop.open(),
         ]),
       );
+      const isFirst = week === null;
       week = seven;
       counts = days;
+      // What day it is, the server says.
+      if (isFirst && !seven.today.startsWith(month)) go(null);
       trouble = "";
     } catch (e) {
       trouble = (e as Error).message;
@@ -64,7 +67,7 @@
 
   function go(to: string | null) {
     from = to;
-    month = (to ?? todayHere()).slice(0, 7);
+    month = (to ?? week?.today ?? todayHere()).slice(0, 7);
     void look();
   }
 
