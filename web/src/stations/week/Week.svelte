@@ -41,11 +41,15 @@
           shop.open(),
         ]),
       );
-      const isFirst = week === null;
+      // What day it is, the server says: before anything is shown.
+      if (week === null && !seven.today.startsWith(month)) {
+        month = seven.today.slice(0, 7);
+        const query = { month };
+        counts = await answered(api.GET("/api/week/months", { params: { query } }));
+      } else {
+        counts = days;
+      }
       week = seven;
-      counts = days;
-      // What day it is, the server says.
-      if (isFirst && !seven.today.startsWith(month)) go(null);
       trouble = "";
     } catch (e) {
       trouble = (e as Error).message;
