@@ -6,7 +6,6 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Set;
 import kindthimble.core.colour.Palette;
-import kindthimble.core.cutter.Cutter;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
@@ -20,7 +19,6 @@ import org.springframework.stereotype.Service;
 @Service
 public class CookieService {
     private static final int REMEMBERED = 500;
-    private static final double HAIR_MM = 0.001;
 
     /** No design that anybody could ice takes so long. */
     private static final Duration LONGEST = Duration.ofSeconds(2);
@@ -55,23 +53,6 @@ public class CookieService {
     /** The same for the screen. */
     public CookieView view(Design design, Kitchen kitchen) {
         return both(design, kitchen).view().playedIn(kitchen.palette());
-    }
-
-    /** Measures without remembering, a hair larger each time. */
-    public void measureUnseen(Design design, Kitchen kitchen, int hairs) {
-        Cutter c = design.cutter();
-        Cutter larger =
-                new Cutter(c.shape(), c.across(), c.sizeMm() + hairs * HAIR_MM, c.flipped(), c.joined(), c.hole());
-        anew(
-                new Design(
-                        design.format(),
-                        design.name(),
-                        larger,
-                        design.spreadPercent(),
-                        design.marginMm(),
-                        design.filling(),
-                        design.moves()),
-                kitchen);
     }
 
     private Measured both(Design design, Kitchen kitchen) {

@@ -21,12 +21,15 @@ import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.words.Refused;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.interceptor.TransactionAspectSupport;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Orders with all that follows from them, and their history. Nothing is stored that can't be measured. */
 @Service
 @Transactional
 public class DeskService {
+    private static final double HAIR_MM = 0.001;
+
     private final Orders orders;
     private final Planner planner;
     private final CookieService cookies;
@@ -80,13 +83,25 @@ public class DeskService {
         }
     }
 
-    /** An order with every design measured anew, as after a change to each; for {@code app/rehearsal}. Stores nothing. */
-    @Transactional(readOnly = true)
+    /**
+     * An order as it would be with one of its cutters a hair larger, for {@code app/rehearsal}: all is done that a change does, and taken
+     * back.
+     */
     public OrderView asIfChanged(long id, int nth) {
+        TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
         Kept order = orders.order(id);
-        Kitchen kitchen = planner.kitchen(order.details());
-        order.designs().forEach(design -> cookies.measureUnseen(design.document(), kitchen, nth));
-        return whole(order);
+        if (order.designs().isEmpty()) {
+            return whole(order);
+        }
+        Kept.KeptDesign design = order.designs().get(nth % order.designs().size());
+        double larger = design.document().cutter().sizeMm() + nth * HAIR_MM;
+        return change(
+                id,
+                new Patch(
+                        order.revision(),
+                        null,
+                        List.of(new Patch.Placed(
+                                "/designs/" + design.id() + "/document/cutter/sizeMm", json.valueToTree(larger)))));
     }
 
     public OrderView take(OrderDetails details) {
@@ -101,10 +116,9 @@ public class DeskService {
      */
     OrderView change(long id, Patch patch) {
         patch.check();
-        List<Edit> edits = changes.put(orders.seen(id, patch.revision()), patch.edits());
-        history.keep(id, patch.gesture(), edits);
-        Kept order = orders.order(id);
-        return view(order, OrderChanges.touched(order, edits));
+        OrderChanges.Done done = changes.put(orders.seen(id, patch.revision()), patch.edits());
+        history.keep(id, patch.gesture(), done.edits());
+        return view(done.order(), OrderChanges.touched(done.order(), done.edits()));
     }
 
     OrderView restore(long id) {

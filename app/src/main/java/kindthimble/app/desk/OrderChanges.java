@@ -69,16 +69,20 @@ class OrderChanges {
     /**
      * What a page has changed of the details and the designs.
      *
-     * @return place by place what stood there and stands there now
+     * @return place by place what stood there and stands there now, and what came of it
      * @throws Refused naming the place that is wrong; nothing is stored then
      */
-    List<Edit> put(Kept order, List<Patch.Placed> wanted) {
+    Done put(Kept order, List<Patch.Placed> wanted) {
         Open open = new Open(order);
         for (Patch.Placed edit : wanted) {
             open.put(edit.path(), edit.now());
         }
-        return open.store();
+        List<Edit> edits = open.store();
+        return new Done(edits, open.order);
     }
+
+    /** What was changed, and the order as it is now. */
+    record Done(List<Edit> edits, Kept order) {}
 
     /** What undo and redo change: any place. */
     void put(long id, List<Edit> edits) {
@@ -142,7 +146,7 @@ class OrderChanges {
 
     /** An order while it is being changed: its details and those of its designs that are touched, as one tree. */
     private final class Open {
-        private final Kept order;
+        private Kept order;
         private final Map<Long, Kept.KeptDesign> designs;
         private final Set<Long> opened = new LinkedHashSet<>();
         private final Tree tree = new Tree(json.createObjectNode());
@@ -196,8 +200,8 @@ class OrderChanges {
                     Kitchen kitchen = planner.kitchen(details);
                     changed.values().forEach(design -> measure(design, kitchen));
                 }
-                Kept stored = orders.change(order, details, changed);
-                return named(edits, stored);
+                order = orders.change(order, details, changed);
+                return named(edits, order);
             } catch (Refused refused) {
                 throw refused.field().startsWith("designs") ? refused : refused.inside("details");
             }

@@ -1,13 +1,17 @@
 package kindthimble.app.everything;
 
-import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
+import java.util.zip.ZipException;
+import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import kindthimble.core.words.Refused;
 
@@ -15,7 +19,6 @@ import kindthimble.core.words.Refused;
 final class Archive {
     private static final int MOST_FILES = 20_000;
     private static final int MOST_BYTES = 150_000_000;
-    private static final int CHUNK = 8_192;
 
     private Archive() {}
 
@@ -34,32 +37,63 @@ final class Archive {
     }
 
     /**
+     * All files of an archive. It is read from its list of contents, at its end: one that was cut off somewhere has none.
+     *
      * @throws Refused when it is no zip archive, or larger than any shop's
      */
     static Map<String, byte[]> unzipped(byte[] archive) {
+        try {
+            Path file = Files.createTempFile("kind-thimble", ".zip");
+            try {
+                Files.write(file, archive);
+                return unzipped(file);
+            } finally {
+                Files.delete(file);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static Map<String, byte[]> unzipped(Path archive) {
         Map<String, byte[]> files = new LinkedHashMap<>();
         long left = MOST_BYTES;
-        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(archive))) {
-            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-                byte[] chunk = new byte[CHUNK];
-                for (int read = zip.read(chunk); read >= 0; read = zip.read(chunk)) {
-                    left -= read;
-                    if (left < 0 || files.size() >= MOST_FILES) {
-                        throw new Refused("", "This archive is larger than any shop's.");
-                    }
-                    bytes.write(chunk, 0, read);
-                }
+        try (ZipFile zip = new ZipFile(archive.toFile())) {
+            for (ZipEntry entry : zip.stream().toList()) {
                 if (!entry.isDirectory()) {
-                    files.put(entry.getName(), bytes.toByteArray());
+                    byte[] bytes = atMost(left, zip, entry);
+                    left -= bytes.length;
+                    if (files.size() >= MOST_FILES) {
+                        throw tooLarge();
+                    }
+                    files.put(entry.getName(), bytes);
                 }
             }
         } catch (IOException | IllegalArgumentException e) {
             throw new Refused("", "This file is damaged, or no zip archive. Take one that was made here.");
         }
         if (files.isEmpty()) {
-            throw new Refused("", "This is no zip archive, or an empty one. Take one that was made here.");
+            throw new Refused("", "This zip archive is empty. Take one that was made here.");
         }
         return files;
+    }
+
+    private static byte[] atMost(long left, ZipFile zip, ZipEntry entry) throws IOException {
+        try (InputStream in = zip.getInputStream(entry)) {
+            byte[] bytes = in.readNBytes((int) left + 1);
+            if (bytes.length > left) {
+                throw tooLarge();
+            }
+            CRC32 check = new CRC32();
+            check.update(bytes);
+            if (check.getValue() != entry.getCrc()) {
+                throw new ZipException(entry.getName());
+            }
+            return bytes;
+        }
+    }
+
+    private static Refused tooLarge() {
+        return new Refused("", "This archive is larger than any shop's.");
     }
 }

@@ -83,7 +83,7 @@ class OrderRows {
                 .toList();
     }
 
-    private static Kept kept(OrderEntity order, List<DesignEntity> tray) {
+    Kept kept(OrderEntity order, List<DesignEntity> tray) {
         return new Kept(
                 order.id(),
                 order.revision(),

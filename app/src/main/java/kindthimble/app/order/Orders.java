@@ -109,7 +109,7 @@ public class Orders {
         List<OrderEntity> all = rows.mixed(orders.save(order));
         all.stream().filter(one -> one.id() != id).forEach(one -> one.mixLike(order));
         rows.touch(all);
-        return rows.kept(order);
+        return rows.kept(order, tray);
     }
 
     /** Counts a change of an order and of all that are mixed with it, and tells the pages once it is stored. */

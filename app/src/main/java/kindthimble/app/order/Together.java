@@ -50,6 +50,14 @@ public class Together {
         return rows.mixed(rows.stored(id)).stream().map(rows::kept).toList();
     }
 
+    /** The same of one that has been read already. */
+    @Transactional(readOnly = true)
+    public List<Kept> mixedWith(Kept order) {
+        return rows.mixed(rows.stored(order.id())).stream()
+                .map(one -> one.id() == order.id() ? order : rows.kept(one))
+                .toList();
+    }
+
     /**
      * Makes one mixing of those of two orders: base and allowance are then those of the order that leads it.
      *

@@ -99,7 +99,7 @@ public class Planner {
     }
 
     private Mixed mixed(Kept order) {
-        return Mixed.of(together.mixedWith(order.id()), shop.settings().habits());
+        return Mixed.of(together.mixedWith(order), shop.settings().habits());
     }
 
     /** The plan of an order; why there is none where it can't be worked out. */
@@ -200,10 +200,10 @@ public class Planner {
                 demand,
                 tinter,
                 hexes,
-                gelShares -> new Pouring(
+                new Pouring(
                         kitchen,
                         mixed.leading().details().extra().allowance(),
-                        new Pouring.Wishes(mixed.apart(), jars, gelShares, letDowns)));
+                        new Pouring.Wishes(mixed.apart(), jars, Map.of(), letDowns)));
         PourView view = new PourView(
                 recipe.name(),
                 recipe.key(),
@@ -222,17 +222,14 @@ public class Planner {
                 view, kitchen, tinter, mixed.orders().stream().map(Kept::id).toList());
     }
 
-    private interface WithGel {
-        Pouring of(Map<String, Double> gelShares);
-    }
-
     /**
      * The pour whose gel is that of the recipes shown for its bowls: whole drops for just these grams.
      */
-    private static Pour inLine(Demand demand, Tinter tinter, Map<String, String> hexes, WithGel pouring) {
+    private static Pour inLine(Demand demand, Tinter tinter, Map<String, String> hexes, Pouring withoutGel) {
         Map<String, Double> shares = new HashMap<>();
         demand.colours().forEach(colour -> shares.put(colour.colour(), tinter.gelShare(hexes.get(colour.colour()))));
-        Pour pour = pouring.of(shares).of(demand);
+        Pouring pouring = withoutGel.withGel(shares);
+        Pour pour = pouring.of(demand);
         for (int round = 0; round < MOST_ROUNDS; round++) {
             double off = 0;
             for (Pour.Bowl bowl : pour.bowls()) {
@@ -247,7 +244,8 @@ public class Planner {
             if (off < GEL_TOLERANCE_GRAMS) {
                 return pour;
             }
-            pour = pouring.of(shares).of(demand);
+            pouring = pouring.withGel(shares);
+            pour = pouring.of(demand);
         }
         return pour;
     }

@@ -22,7 +22,7 @@ import tools.jackson.databind.json.JsonMapper;
 @ConditionalOnProperty("kind-thimble.rehearse")
 class Rehearsal {
     private static final Logger LOG = LoggerFactory.getLogger(Rehearsal.class);
-    private static final int ROUNDS = 60;
+    private static final int ROUNDS = 120;
     private static final int MOST_ORDERS = 3;
     private static final int PRINTED = 3;
 
@@ -52,6 +52,7 @@ class Rehearsal {
             for (int round = 1; round <= ROUNDS; round++) {
                 for (long id : ids) {
                     json.writeValueAsBytes(orders.asIfChanged(id, round));
+                    json.writeValueAsBytes(orders.order(id));
                     if (round <= PRINTED) {
                         prints.mixingSheet(id);
                         prints.bagLabels(id, "PLAIN");

@@ -16,6 +16,11 @@ class ShopJson {
 
     private final JsonMapper json;
 
+    /** It changes a few times a week, and is read for every change of an order. */
+    private volatile Known known = new Known("", null);
+
+    private record Known(String document, ShopSettings settings) {}
+
     ShopJson(StoredJson stored) {
         json = stored.mapper();
     }
@@ -29,6 +34,11 @@ class ShopJson {
     }
 
     ShopSettings read(String document) {
-        return json.treeToValue(json.readTree(document).get("settings"), ShopSettings.class);
+        Known last = known;
+        if (!last.document().equals(document)) {
+            last = new Known(document, json.treeToValue(json.readTree(document).get("settings"), ShopSettings.class));
+            known = last;
+        }
+        return last.settings();
     }
 }

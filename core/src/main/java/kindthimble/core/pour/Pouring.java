@@ -28,6 +28,12 @@ public final class Pouring {
     private final Allowance allowance;
     private final Wishes wishes;
 
+    /** Of the demand that was asked for last; gels change nothing of it. */
+    private Allowed allowed;
+
+    /** What is mixed beyond what the cookies take. */
+    private record Allowed(Demand demand, Spare spare, double[] grams, double risk) {}
+
     /**
      * What an order asks of its bowls beyond the school.
      *
@@ -73,6 +79,14 @@ public final class Pouring {
         this.wishes = wishes;
     }
 
+    /** The same pouring with other gels. */
+    public Pouring withGel(Map<String, Double> gelShares) {
+        Pouring other = new Pouring(
+                kitchen, allowance, new Wishes(wishes.apart(), wishes.jars(), gelShares, wishes.letDowns()));
+        other.allowed = allowed;
+        return other;
+    }
+
     /**
      * The whole pour; empty lists when nothing is wanted.
      *
@@ -81,15 +95,13 @@ public final class Pouring {
     public Pour of(Demand demand) {
         Bags bags = new Bags(kitchen.habits(), demand);
         Families families = new Families(demand, wishes);
-        Spare spare = new Spare(kitchen.habits(), demand);
-        double[] spareGrams = allowance.grams(demand, spare);
+        if (allowed == null || allowed.demand() != demand) {
+            allowed = allowed(demand);
+        }
         List<Pour.Bowl> own = new ArrayList<>();
-        for (int i = 0; i < spareGrams.length; i++) {
+        for (int i = 0; i < allowed.grams().length; i++) {
             Demand.OfColour colour = demand.colours().get(i);
-            if (wishes.apart().contains(colour.colour())) {
-                spareGrams[i] = Math.max(spareGrams[i], spare.gramsAtRisk(colour, shop.mean(Habit.RISK_SET_APART)));
-            }
-            own.add(bowl(colour, spareGrams[i], spare, bags, families.gelShare(colour.colour())));
+            own.add(bowl(colour, allowed.grams()[i], allowed.spare(), bags, families.gelShare(colour.colour())));
         }
         List<Pour.Bowl> bowls = families.shared(own);
         double baseGrams = bowls.stream().mapToDouble(Pour.Bowl::mixedGrams).sum();
@@ -97,12 +109,24 @@ public final class Pouring {
         return new Pour(
                 demand.cookies(),
                 demand.spares(),
-                spare.riskOfOrder(spareGrams),
+                allowed.risk(),
                 bowls,
                 batches.list(),
                 batches.caution(),
                 balance(bowls, batches),
                 demand.supplies());
+    }
+
+    private Allowed allowed(Demand demand) {
+        Spare spare = new Spare(kitchen.habits(), demand);
+        double[] grams = allowance.grams(demand, spare);
+        for (int i = 0; i < grams.length; i++) {
+            Demand.OfColour colour = demand.colours().get(i);
+            if (wishes.apart().contains(colour.colour())) {
+                grams[i] = Math.max(grams[i], spare.gramsAtRisk(colour, shop.mean(Habit.RISK_SET_APART)));
+            }
+        }
+        return new Allowed(demand, spare, grams, spare.riskOfOrder(grams));
     }
 
     private Pour.Bowl bowl(Demand.OfColour colour, double spareGrams, Spare spare, Bags bags, double gelShare) {

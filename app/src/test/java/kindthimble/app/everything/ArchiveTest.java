@@ -1,0 +1,45 @@
+package kindthimble.app.everything;
+
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.Map;
+import kindthimble.core.words.Refused;
+import org.junit.jupiter.api.Test;
+
+class ArchiveTest {
+    private static final Map<String, byte[]> FILES = Map.of(
+            "format.json", bytes("{\"format\":1}"), "orders/kites in the wind.json", bytes("{}"), "empty", bytes(""));
+
+    private static byte[] bytes(String text) {
+        return text.getBytes(StandardCharsets.UTF_8);
+    }
+
+    @Test
+    void whatGoesInComesOut() {
+        Map<String, byte[]> files = Archive.unzipped(Archive.zipped(FILES));
+        assertEquals(FILES.keySet(), files.keySet());
+        FILES.forEach((name, content) -> assertArrayEquals(content, files.get(name), name));
+    }
+
+    @Test
+    void anArchiveCutOffAnywhereIsRefused() {
+        byte[] whole = Archive.zipped(FILES);
+        for (int length = 0; length < whole.length; length++) {
+            byte[] part = Arrays.copyOf(whole, length);
+            Refused refused = assertThrows(Refused.class, () -> Archive.unzipped(part), "cut after " + length);
+            assertTrue(refused.getMessage().length() > 15);
+        }
+    }
+
+    @Test
+    void oneByteWrongInWhatIsKeptIsFound() {
+        byte[] whole = Archive.zipped(Map.of("a", bytes("kites ".repeat(50))));
+        whole[32] ^= 0x55;
+        assertThrows(Refused.class, () -> Archive.unzipped(whole));
+    }
+}
