@@ -3,6 +3,8 @@ package kindthimble.app.shop;
 import kindthimble.app.live.ShopRevision;
 import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.words.Refused;
+import org.springframework.boot.context.event.ApplicationStartedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -18,6 +20,12 @@ public class ShopService {
         this.shops = shops;
         this.revision = revision;
         this.json = json;
+    }
+
+    /** A new shop gets its row at once: what is there is looked up once in a transaction, what is not each time. */
+    @EventListener(ApplicationStartedEvent.class)
+    void open() {
+        stored();
     }
 
     /** The shop's settings as they stand. */

@@ -21,6 +21,18 @@ public final class Catalogue {
         }
     };
 
+    private static final ClassValue<List<Kind.Parameter>> PARAMETERS = new ClassValue<>() {
+        @Override
+        protected List<Kind.Parameter> computeValue(Class<?> record) {
+            return Arrays.stream(components(record))
+                    .filter(c -> c.isAnnotationPresent(Amount.class)
+                            || c.isAnnotationPresent(Choice.class)
+                            || c.isAnnotationPresent(Text.class))
+                    .map(Catalogue::parameter)
+                    .toList();
+        }
+    };
+
     /** Colours and tips have short keys; a list of sections by name may be long. */
     private static final int LONGEST_CHOICE = 2_000;
 
@@ -45,12 +57,7 @@ public final class Catalogue {
 
     /** What can be set on a record, in order. */
     public static List<Kind.Parameter> parametersOf(Class<?> record) {
-        return Arrays.stream(components(record))
-                .filter(c -> c.isAnnotationPresent(Amount.class)
-                        || c.isAnnotationPresent(Choice.class)
-                        || c.isAnnotationPresent(Text.class))
-                .map(Catalogue::parameter)
-                .toList();
+        return PARAMETERS.get(record);
     }
 
     /** The word of a record of such a family. */
