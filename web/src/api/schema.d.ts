@@ -752,10 +752,6 @@ export interface components {
             deltaE: number;
             seen: components["schemas"]["SeenBy"][];
         };
-        /** @enum {string} */
-        Along: "EDGE" | "SPLITS";
-        /** @enum {string} */
-        Arranged: "SCATTERED" | "ROWS";
         Balance: {
             /** Format: double */
             ingredientsGrams: number;
@@ -864,6 +860,9 @@ export interface components {
             fields: {
                 [key: string]: components["schemas"]["Parameter"][];
             };
+            laid: {
+                [key: string]: string[];
+            };
             referenceGels: string[];
             fillings: components["schemas"]["Filling"][];
             most: components["schemas"]["Most"];
@@ -905,7 +904,11 @@ export interface components {
             /** Format: double */
             handSeconds: number;
             marks: components["schemas"]["MarkView"][];
-            sections: components["schemas"]["Section"][];
+            sections: components["schemas"]["SectionView"][];
+            standing: {
+                [key: string]: components["schemas"]["Pose"][];
+            };
+            middle: components["schemas"]["Spot"];
             passes: components["schemas"]["Pass"][];
             side: components["schemas"]["CutPiece"][];
             roles: components["schemas"]["RoleView"][];
@@ -1390,6 +1393,8 @@ export interface components {
             flood: string;
             glaze: string;
         };
+        /** @enum {string} */
+        Laid: "SCATTERED" | "ROWS" | "RING" | "MIDDLE" | "PLACES" | "EDGE" | "SEAMS" | "PATH" | "MARKS" | "SPREAD";
         Layer: {
             role: components["schemas"]["Role"];
             colour: string;
@@ -1530,8 +1535,7 @@ export interface components {
             move: "bead border";
             colour: string;
             diameterMm: number;
-            /** @enum {string} */
-            laid?: "EDGE" | "SCATTERED" | "ROWS";
+            where?: components["schemas"]["Where"];
             /** Format: int32 */
             pieces?: number;
             tip?: string;
@@ -1586,8 +1590,7 @@ export interface components {
             /** @enum {string} */
             size?: "SMALL" | "MEDIUM" | "LARGE";
             diameterMm?: number;
-            /** @enum {string} */
-            laid?: "SCATTERED" | "ROWS";
+            where?: components["schemas"]["Where"];
             countSeconds?: number;
             tip?: string;
             on?: string;
@@ -1663,11 +1666,9 @@ export interface components {
              */
             move: "line";
             colour: string;
-            /** @enum {string} */
-            along?: "EDGE" | "SPLITS";
+            where?: components["schemas"]["Where"];
             tip?: string;
             countSeconds?: number;
-            insetMm?: number;
             /** @enum {string} */
             waits?: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
             /** @enum {string} */
@@ -1717,6 +1718,7 @@ export interface components {
             /** @enum {string} */
             what?: "PAINT" | "DUST" | "MARBLED";
             sharePercent?: number;
+            where?: components["schemas"]["Where"];
             on?: string;
         };
         MovePiece: {
@@ -1731,8 +1733,7 @@ export interface components {
             /** Format: int32 */
             pieces: number;
             sizeMm: number;
-            /** @enum {string} */
-            laid?: "SCATTERED" | "ROWS";
+            where?: components["schemas"]["Where"];
             /** @enum {string} */
             waits?: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
             on?: string;
@@ -1779,6 +1780,7 @@ export interface components {
             /** @enum {string} */
             kind?: "RUFFLE" | "BRUSH_EMBROIDERY";
             widthMm?: number;
+            where?: components["schemas"]["Where"];
             /** @enum {string} */
             waits?: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
             on?: string;
@@ -1821,6 +1823,7 @@ export interface components {
             what?: "CANDIES" | "PEARLS" | "SPRINKLES" | "SUGAR";
             /** Format: int32 */
             pieces: number;
+            where?: components["schemas"]["Where"];
             on?: string;
         };
         MoveSquiggle: {
@@ -1871,7 +1874,7 @@ export interface components {
             colour: string;
             stitchMm?: number;
             gapMm?: number;
-            insetMm?: number;
+            where?: components["schemas"]["Where"];
             tip?: string;
             countSeconds?: number;
             /** @enum {string} */
@@ -1912,6 +1915,7 @@ export interface components {
             sizeMm: number;
             /** Format: int32 */
             pieces: number;
+            where?: components["schemas"]["Where"];
             countSeconds?: number;
             second?: string;
             /** @enum {string} */
@@ -1935,6 +1939,7 @@ export interface components {
             colour: string;
             text?: string;
             heightMm: number;
+            where?: components["schemas"]["Where"];
             tip?: string;
             countSeconds?: number;
             /** @enum {string} */
@@ -2080,6 +2085,11 @@ export interface components {
         };
         /** @enum {string} */
         Piped: "LEAF" | "ROSETTE" | "STAR" | "FLOWER" | "PETAL";
+        Place: {
+            x: number;
+            y: number;
+            turn?: number;
+        };
         Placed: {
             path: string;
             now?: components["schemas"]["JsonNode"] | null;
@@ -2122,6 +2132,14 @@ export interface components {
             dipBowls: number;
             /** Format: double */
             finishedGrams: number;
+        };
+        Pose: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            turnDegrees: number;
         };
         Pour: {
             /** Format: int32 */
@@ -2232,11 +2250,14 @@ export interface components {
         School: "RISK" | "FLAT";
         /** @enum {string} */
         Seam: "CREASE" | "FLOW" | "WALL";
-        Section: {
+        /** @enum {string} */
+        SecondGoes: "MIDDLE" | "EDGE";
+        SectionView: {
             name: string;
             /** Format: int32 */
             pass: number;
             at: components["schemas"]["Spot"];
+            path: string;
         };
         SeeingView: {
             /** Format: int64 */
@@ -2451,7 +2472,7 @@ export interface components {
             move: "Trim";
         } & Omit<components["schemas"]["Move"], "move">;
         /** @enum {string} */
-        Type: "NUMBER" | "WHOLE_NUMBER" | "TEXT" | "PALETTE" | "TIPS" | "SECTIONS" | "WORDS";
+        Type: "NUMBER" | "WHOLE_NUMBER" | "TEXT" | "PALETTE" | "TIPS" | "SECTIONS" | "WORDS" | "WHERE";
         Undone: {
             sentence: string;
             design: (number | null) | null;
@@ -2502,8 +2523,21 @@ export interface components {
         What: "PAINT" | "DUST" | "MARBLED";
         /** @enum {string} */
         When: "GUIDE" | "HALF_DRY" | "SURFACE_DRY" | "DRY_THROUGH";
-        /** @enum {string} */
-        Where: "MIDDLE" | "EDGE";
+        Where: {
+            /** @enum {string} */
+            laid?: "SCATTERED" | "ROWS" | "RING" | "MIDDLE" | "PLACES" | "EDGE" | "SEAMS" | "PATH" | "MARKS" | "SPREAD";
+            acrossMm?: number;
+            everyMm?: number;
+            fromPercent?: number;
+            toPercent?: number;
+            besideMm?: number;
+            path?: string;
+            marks?: string;
+            turnDegrees?: number;
+            /** @enum {string} */
+            mirrored?: "BOTH_SIDES";
+            places?: components["schemas"]["Place"][];
+        };
     };
     responses: never;
     parameters: never;

@@ -76,6 +76,9 @@
 {/if}
 
 <style>
+  g {
+    pointer-events: none;
+  }
   text {
     font-weight: 700;
     fill: #1b2440;

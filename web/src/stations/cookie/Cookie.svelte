@@ -6,6 +6,8 @@
   import { addressed, go } from "../../router";
   import CutterForm from "./CutterForm.svelte";
   import Drawing from "./Drawing.svelte";
+  import { Hand } from "./hand.svelte";
+  import type { DesignView } from "../../api/types";
   import MoveList from "./MoveList.svelte";
   import { newDesign } from "./newDesign";
 
@@ -14,7 +16,11 @@
   const order = $derived(Number(addressed().order));
   const chosen = $derived(Number(addressed().design));
   const design = $derived(desk.design(chosen) ?? (chosen ? undefined : desk.designs[0]));
-  let lit = $state<number | null>(null);
+  const shownId = $derived(design?.id);
+  // Nothing of one design is in hand at another.
+  const hand = $derived(
+    shownId === undefined ? null : new Hand(desk, () => desk.design(shownId) as DesignView),
+  );
 
   function shifted(event: KeyboardEvent, id: number) {
     const by = { ArrowUp: -1, ArrowLeft: -1, ArrowDown: 1, ArrowRight: 1 }[event.key];
@@ -37,7 +43,7 @@
   }
 </script>
 
-{#if design}
+{#if design && hand}
   <div class="cookie">
     <nav aria-label="Designs">
       {#each desk.designs as other (other.id)}
@@ -57,12 +63,12 @@
     {#key design.id}
       <main>
         <Sheet label={design.document.name}>
-          <Drawing {design} {lit} />
+          <Drawing {design} {hand} />
           <CutterForm {design} />
         </Sheet>
       </main>
       <aside>
-        <Sheet label="Moves"><MoveList {design} onlit={(move) => (lit = move)} /></Sheet>
+        <Sheet label="Moves"><MoveList {design} {hand} /></Sheet>
       </aside>
     {/key}
   </div>

@@ -9,11 +9,14 @@
   import CountField from "../../parts/CountField.svelte";
   import { fixed, grams, inches, lasting } from "../../units/format";
   import CautionList from "./CautionList.svelte";
+  import type { Hand } from "./hand.svelte";
+  import PlacingMarks from "./PlacingMarks.svelte";
+  import PressGround from "./PressGround.svelte";
   import DesignActs from "./DesignActs.svelte";
 
   const desk = theDesk();
 
-  let { design, lit }: { design: DesignView; lit: number | null } = $props();
+  let { design, hand }: { design: DesignView; hand: Hand } = $props();
 
   const namePlace = $derived(`/designs/${design.id}/document/name`);
   const nameTrouble = $derived(desk.trouble(namePlace));
@@ -73,13 +76,14 @@
 {#if cookie && view}
   <svg
     viewBox="{view.x} {view.y} {view.width} {view.height}"
-    role="img"
+    role="group"
     aria-label="{design.document.name} at true shape, {fixed(cookie.box.widthMm, 0)} by {fixed(
       cookie.box.heightMm,
       0,
     )} mm"
   >
-    <CookiePicture {cookie} hexes={desk.hexes} {lit} />
+    <CookiePicture {cookie} hexes={desk.hexes} lit={hand.lit} />
+    <PressGround {cookie} {hand} />
     {#if cookie.sections.length > 1}<Flags {cookie} {unit} />{/if}
     <Cautions {cookie} {unit} lit={litCaution} />
     <Ruler
@@ -94,6 +98,7 @@
       along="y"
       {unit}
     />
+    {#if hand.places}<PlacingMarks {cookie} {hand} {unit} />{/if}
   </svg>
   {#if cookie.side.length > 0}<SideView {cookie} hexes={desk.hexes} />{/if}
   <CautionList {design} {cookie} onlit={(caution) => (litCaution = caution)} />

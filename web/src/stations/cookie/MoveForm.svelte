@@ -3,7 +3,10 @@
   import { field } from "../../desk/catalogue.svelte";
   import { theDesk } from "../../desk/order.svelte";
   import { inside } from "../../desk/places";
+  import type { Hand } from "./hand.svelte";
   import ParameterField from "./ParameterField.svelte";
+  import { laidOf } from "./placing";
+  import WhereField from "./WhereField.svelte";
 
   // What can be set on a move, and where it stands among the others.
   let {
@@ -13,6 +16,7 @@
     place,
     index,
     last,
+    hand,
     onshift,
     onremove,
     onchange,
@@ -23,6 +27,7 @@
     place: string;
     index: number;
     last: boolean;
+    hand: Hand;
     onshift: (by: number) => void;
     onremove: () => void;
     onchange: (name: string, value: unknown) => void;
@@ -36,23 +41,36 @@
     event.preventDefault();
     document.querySelector<HTMLElement>(`[data-move="${index}"]`)?.focus();
   }
-  const places = $derived(kind.parameters.map((p) => inside(place, p.name)));
+  // Where each mark has its own place, or stands on another, their number follows from that.
+  const counted = $derived(["PLACES", "MARKS"].includes(laidOf(move) ?? ""));
+  const parameters = $derived(kind.parameters.filter((one) => one.name !== "pieces" || !counted));
+  const places = $derived(parameters.map((p) => inside(place, p.name)));
   // What is wrong with the move and with none of its fields.
   const elsewhere = $derived(
-    places.some((one) => desk.trouble(one)) ? "" : desk.paper.troubleIn(place),
+    places.some((one) => desk.paper.troubleIn(one)) ? "" : desk.paper.troubleIn(place),
   );
 </script>
 
 <!-- svelte-ignore a11y_no_static_element_interactions -->
 <div class="form" onkeydown={keyed}>
-  {#each kind.parameters as parameter, i (parameter.name)}
-    <ParameterField
-      {parameter}
-      place={places[i] ?? ""}
-      sections={design.cookie?.sections.map((s) => s.name) ?? []}
-      value={field(move, parameter.name)}
-      onchange={(value) => onchange(parameter.name, value)}
-    />
+  {#each parameters as parameter, i (parameter.name)}
+    {#if parameter.type === "WHERE"}
+      <WhereField
+        {parameter}
+        place={places[i] ?? ""}
+        value={field(move, parameter.name)}
+        {hand}
+        {index}
+      />
+    {:else}
+      <ParameterField
+        {parameter}
+        place={places[i] ?? ""}
+        sections={design.cookie?.sections.map((s) => s.name) ?? []}
+        value={field(move, parameter.name)}
+        onchange={(value) => onchange(parameter.name, value)}
+      />
+    {/if}
   {/each}
 </div>
 {#if elsewhere}<p class="caution" role="alert">{elsewhere}</p>{/if}

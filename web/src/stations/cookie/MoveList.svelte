@@ -1,19 +1,19 @@
 <script lang="ts">
   import { tick } from "svelte";
   import type { DesignView, Move } from "../../api/types";
-  import { field, reference, setField, startingValues } from "../../desk/catalogue.svelte";
+  import { field, reference, startingValues } from "../../desk/catalogue.svelte";
   import { theDesk } from "../../desk/order.svelte";
   import { grams, plural } from "../../units/format";
   import { calmly } from "../../parts/calm";
+  import type { Hand } from "./hand.svelte";
   import MoveAdder from "./MoveAdder.svelte";
   import PassList from "./PassList.svelte";
   import MoveRow from "./MoveRow.svelte";
 
   const desk = theDesk();
 
-  let { design, onlit }: { design: DesignView; onlit: (move: number | null) => void } = $props();
+  let { design, hand }: { design: DesignView; hand: Hand } = $props();
 
-  let open = $state<number | null>(null);
   let byPass = $state(false);
   const moves = $derived(design.document.moves);
   const marks = $derived(Map.groupBy(design.cookie?.marks ?? [], (mark) => mark.move));
@@ -30,9 +30,7 @@
     }),
   );
 
-  function edit(change: (moves: Move[]) => void, field = "") {
-    desk.editDesign(design.id, (draft) => change(draft.document.moves), field);
-  }
+  const edit = (change: (moves: Move[]) => void) => hand.edit(change);
 
   function add(word: string) {
     const kind = reference.move(word);
@@ -47,12 +45,16 @@
       values["key"] = [..."abcdefghijklmnopqrstuvwxyz"].find((k) => !taken.includes(k)) ?? "z";
       const at = moves.findLastIndex((m) => field(m, "key")) + 1;
       edit((list) => list.splice(at, 0, { move: word, ...values } as Move));
-      open = at;
+      hand.open = at;
       choose(at);
     } else {
       const last = moves.length;
+      if (hand.chosen.length > 0 && kind.parameters.some((p) => p.name === "on")) {
+        values["on"] = hand.chosen.join(" ");
+        hand.chosen = [];
+      }
       edit((list) => list.push({ move: word, ...values } as Move));
-      open = last;
+      hand.open = last;
       choose(last);
     }
   }
@@ -64,13 +66,13 @@
       const [moved] = list.splice(from, 1);
       if (moved) list.splice(to, 0, moved);
     });
-    if (open === from) open = to;
+    if (hand.open === from) hand.open = to;
     follow(to);
   }
 
   function remove(i: number) {
-    open = null;
-    onlit(null);
+    hand.open = null;
+    hand.hovered = null;
     const last = moves.length - 2;
     edit((list) => list.splice(i, 1));
     follow(Math.min(i, last));
@@ -114,20 +116,16 @@
         {move}
         marks={marks.get(i) ?? []}
         index={i}
-        open={open === i}
+        open={hand.open === i}
+        {hand}
         last={i === moves.length - 1}
         onopen={() => {
-          open = open === i ? null : i;
-          onlit(open);
+          hand.open = hand.open === i ? null : i;
         }}
-        onlit={(on) => onlit(on ? i : open)}
+        onlit={(on) => (hand.hovered = on ? i : null)}
         onshift={(by) => shift(i, by)}
         onremove={() => calmly(() => remove(i))}
-        onchange={(name, value) =>
-          edit((list) => {
-            const changed = list[i];
-            if (changed) setField(changed, name, value);
-          }, `${i}.${name}`)}
+        onchange={(name, value) => hand.set(i, name, value)}
       />
     {/each}
   </ol>

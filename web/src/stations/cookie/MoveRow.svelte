@@ -4,6 +4,7 @@
   import { theDesk } from "../../desk/order.svelte";
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import Slump from "../../marks/Slump.svelte";
+  import type { Hand } from "./hand.svelte";
   import MoveForm from "./MoveForm.svelte";
   import { saidOfMove } from "./said";
   import { fixed } from "../../units/format";
@@ -15,6 +16,7 @@
     index,
     open,
     last,
+    hand,
     onopen,
     onlit,
     onshift,
@@ -27,6 +29,7 @@
     index: number;
     open: boolean;
     last: boolean;
+    hand: Hand;
     onopen: () => void;
     onlit: (on: boolean) => void;
     onshift: (by: number) => void;
@@ -77,7 +80,9 @@
         ><strong>{kind?.word ?? move.move}</strong>
         {colour ? desk.colourName(colour) : `into ${String(field(move, "key") ?? "")}`}</span
       >
-      <span class="soft">{saidOfMove(move, marks, kind?.says ?? "")}</span>
+      <span class="soft"
+        >{saidOfMove(move, marks, design.cookie?.sections ?? [], kind?.says ?? "")}</span
+      >
     </span>
     {#each cautions as number (number)}<span class="warned" title="warning {number}">{number}</span
       >{/each}
@@ -88,7 +93,18 @@
   </button>
   {#if trouble && !open}<p class="caution" role="alert">{trouble}</p>{/if}
   {#if open && kind}
-    <MoveForm {design} {move} {kind} {place} {index} {last} {onshift} {onremove} {onchange} />
+    <MoveForm
+      {design}
+      {move}
+      {kind}
+      {place}
+      {index}
+      {last}
+      {hand}
+      {onshift}
+      {onremove}
+      {onchange}
+    />
   {/if}
 </li>
 

@@ -1,7 +1,8 @@
 <script lang="ts">
   import Field from "../../parts/Field.svelte";
+  import { groups, meant, sectionWords, toggled } from "./sections";
 
-  // Which sections a move lies on: typed, or picked from those there are.
+  // Which sections a move lies on: pressed here, or on the drawing.
   let {
     label,
     value,
@@ -18,39 +19,40 @@
     onchange: (words: string) => void;
   } = $props();
 
+  const MOST = 24;
+  const named = $derived(sections.map((name) => ({ name })));
   const words = $derived(value.split(/[\s,]+/).filter(Boolean));
-  const offered = $derived.by(() => {
-    if (sections.length < 2) return [];
-    const divisions = [...new Set(sections.map((name) => name.charAt(0)))];
-    const whole = divisions.flatMap((key) =>
-      sections.filter((name) => name.startsWith(key)).length > 2
-        ? [key, `${key}-odd`, `${key}-even`]
-        : [key],
-    );
-    return [...whole, ...sections.slice(0, 24)];
-  });
-
-  function toggle(word: string) {
-    onchange((words.includes(word) ? words.filter((w) => w !== word) : [...words, word]).join(" "));
-  }
+  const lit = $derived(meant(value, named));
+  const offered = $derived(groups(named));
+  // Words that no section of this cookie has any more.
+  const lost = $derived(words.filter((word) => meant(word, named).length === 0));
 </script>
 
 <div class="sections">
   <Field {label} {place}>
-    <input
-      {value}
-      placeholder={standIn}
-      maxlength="400"
-      size="18"
-      autocomplete="off"
-      spellcheck="false"
-      oninput={(e) => onchange(e.currentTarget.value)}
-    />
+    <output>{value ? sectionWords(value, named) : standIn}</output>
   </Field>
-  {#if offered.length > 0}
+  {#if sections.length > 1 || value}
     <div class="chips" role="group" aria-label="Sections">
-      {#each offered as word (word)}
-        <button aria-pressed={words.includes(word)} onclick={() => toggle(word)}>{word}</button>
+      <button aria-pressed={value === ""} onclick={() => onchange("")}>{standIn}</button>
+      {#each lost as word (word)}
+        <button aria-pressed="true" onclick={() => onchange(toggled(value, word))}>{word}</button>
+      {/each}
+      {#each offered as group (group.words)}
+        <button
+          aria-pressed={words.includes(group.words)}
+          onclick={() => onchange(words.includes(group.words) ? "" : group.words)}
+          >{group.label}</button
+        >
+      {/each}
+      {#each sections.length > 1 ? sections.slice(0, MOST) : [] as name (name)}
+        <button
+          aria-pressed={lit.includes(name)}
+          onclick={() =>
+            onchange(
+              toggled(lit.includes(name) && !words.includes(name) ? lit.join(" ") : value, name),
+            )}>{name}</button
+        >
       {/each}
     </div>
   {/if}
@@ -59,6 +61,9 @@
 <style>
   .sections {
     flex-basis: 100%;
+  }
+  output {
+    font-weight: 600;
   }
   .chips {
     display: flex;
@@ -73,6 +78,7 @@
     font-size: var(--least);
     padding: 2px 9px;
     min-height: var(--target);
+    min-width: 36px;
     cursor: pointer;
   }
   button[aria-pressed="true"] {

@@ -10,7 +10,7 @@ export function newDesign(palette: PaletteColour[], others: Design[]): Design {
   let number = others.length + 1;
   while (names.includes(`Design ${number}`)) number++;
   return {
-    format: 1,
+    format: 2,
     name: `Design ${number}`,
     cutter: { shape: { kind: "round" }, across: "WIDTH", sizeMm: 80 },
     spreadPercent: null,

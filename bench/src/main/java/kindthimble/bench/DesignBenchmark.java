@@ -51,13 +51,14 @@ public class DesignBenchmark {
         }
         moves.add(new Flood("c5", null, null, null, null, null));
         moves.add(new Dot("c0", 12, null, 3.0, null, null, null, null, null));
-        return new Design(1, "forty", new Cutter(new BasicForm.Square(), Across.WIDTH, 300), null, null, moves);
+        return new Design(
+                Design.FORMAT, "forty", new Cutter(new BasicForm.Square(), Across.WIDTH, 300), null, null, moves);
     }
 
     /** Curved sections that flow into each other, with a transfer: the rosette of the demo. */
     private static Design rosette() {
         return new Design(
-                1,
+                Design.FORMAT,
                 "rosette",
                 new Cutter(new BasicForm.Scalloped(14), Across.WIDTH, 78),
                 null,
@@ -69,7 +70,20 @@ public class DesignBenchmark {
                         new Flood("white", null, null, null, "a2", Seam.FLOW),
                         new Flood("marigold", null, null, null, "a4", Seam.FLOW),
                         new Transfer(
-                                "poppy", SmallForm.BOW, null, 19, 1, null, null, null, null, null, null, null, "a4")));
+                                "poppy",
+                                SmallForm.BOW,
+                                null,
+                                19,
+                                1,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                "a4")));
     }
 
     @Benchmark

@@ -66,7 +66,7 @@ public class PourBenchmark {
     private static Design design(int i) {
         CutterShape shape = i % 2 == 0 ? new BasicForm.Round() : new FigureForm.Heart();
         return new Design(
-                1,
+                Design.FORMAT,
                 "d" + i,
                 new Cutter(shape, Across.WIDTH, 60 + i % 40),
                 null,
@@ -75,7 +75,7 @@ public class PourBenchmark {
                         new Outline("c" + i % COLOURS, null, null, null, null),
                         new Flood("c" + i % COLOURS, null, null, null, null, null),
                         new Dot("c" + (i + 5) % COLOURS, 12, null, 4.0, null, null, null, null, null),
-                        new Line("c" + (i + 11) % COLOURS, null, null, null, null, null, null, null)));
+                        new Line("c" + (i + 11) % COLOURS, null, null, null, null, null, null)));
     }
 
     /** Demand, bowls, bags and batches; the limit is 10 ms. */

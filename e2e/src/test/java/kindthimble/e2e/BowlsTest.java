@@ -209,7 +209,7 @@ class BowlsTest {
                     ? ", {\"move\": \"bead border\", \"colour\": \"%s\", \"diameterMm\": 3}".formatted(key)
                     : "";
             APP.post("/api/orders/" + order + "/designs", """
-                    {"count": %d, "document": {"format": 1, "name": "Design %d",
+                    {"count": %d, "document": {"format": 2, "name": "Design %d",
                      "cutter": {"shape": {"kind": "round"}, "across": "WIDTH", "sizeMm": 60},
                      "moves": [{"move": "outline", "colour": "%s"}, {"move": "flood", "colour": "%s"}%s]}}
                     """.formatted(1 + 4 * i, i, key, key, beads));

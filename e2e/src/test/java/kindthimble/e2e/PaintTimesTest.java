@@ -69,7 +69,7 @@ class PaintTimesTest {
                         : "{\"move\": \"dot\", \"colour\": \"white\", \"pieces\": 3, \"diameterMm\": 2}")
                 .collect(Collectors.joining(","));
         long large = APP.post("/api/orders/1/designs", """
-                        {"count": 12, "document": {"format": 1, "name": "Two hundred moves",
+                        {"count": 12, "document": {"format": 2, "name": "Two hundred moves",
                          "cutter": {"shape": {"kind": "round"}, "across": "WIDTH", "sizeMm": 120}, "moves": [%s]}}
                         """.formatted(moves))
                 .body()
@@ -93,7 +93,7 @@ class PaintTimesTest {
                 .asLong();
         for (int i = 0; i < 60; i++) {
             APP.post("/api/orders/" + order + "/designs", """
-                    {"count": %d, "document": {"format": 1, "name": "Design %d",
+                    {"count": %d, "document": {"format": 2, "name": "Design %d",
                      "cutter": {"shape": {"kind": "round"}, "across": "WIDTH", "sizeMm": %d},
                      "moves": [{"move": "outline", "colour": "colour-%d"}, {"move": "flood", "colour": "colour-%d"},
                                {"move": "dot", "colour": "colour-%d", "pieces": 5, "diameterMm": 4}]}}

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import kindthimble.core.caution.Caution;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.colour.Roles;
@@ -14,6 +15,8 @@ import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Passes;
 import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Box;
+import kindthimble.core.geometry.Pose;
+import kindthimble.core.geometry.Spot;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.kitchen.Kitchen;
@@ -32,7 +35,9 @@ import kindthimble.core.mark.OnCookie;
  * @param gramsEach finished icing on one
  * @param handSeconds hands on one
  * @param marks what the moves put on, in order
- * @param sections by name, with a point inside for a flag
+ * @param sections by name, with their outlines
+ * @param standing where marks stand by themselves, by move
+ * @param middle of the cookie: places count from it
  * @param passes it is iced in
  * @param side a level cut through its middle
  * @param roles the part that each of its colours plays, most grams first
@@ -46,7 +51,9 @@ public record CookieView(
         double gramsEach,
         double handSeconds,
         List<MarkView> marks,
-        List<Cookie.Section> sections,
+        List<SectionView> sections,
+        Map<Integer, List<Pose>> standing,
+        Spot middle,
         List<Passes.Pass> passes,
         List<SideCut.CutPiece> side,
         List<RoleView> roles,
@@ -83,6 +90,38 @@ public record CookieView(
             int piecesAhead) {}
 
     /**
+     * @param name by which moves name it
+     * @param pass in which it is coated, from 1; 0 for one that stays bare
+     * @param at a point inside, for its flag
+     * @param path its outline
+     */
+    public record SectionView(String name, int pass, Spot at, String path) {
+        static SectionView of(Cookie.Section section) {
+            return new SectionView(
+                    section.name(),
+                    section.pass(),
+                    section.at(),
+                    section.region().pathData());
+        }
+    }
+
+    private static Map<Integer, List<Pose>> standing(Cookie cookie) {
+        Map<Integer, List<Pose>> standing = new TreeMap<>();
+        cookie.standing()
+                .forEach((move, poses) -> standing.put(
+                        move,
+                        poses.stream()
+                                .map(pose -> new Pose(
+                                        hundredths(pose.x()), hundredths(pose.y()), hundredths(pose.turnDegrees())))
+                                .toList()));
+        return standing;
+    }
+
+    private static double hundredths(double number) {
+        return Math.rint(100 * number) / 100;
+    }
+
+    /**
      * @param colour key of a colour
      * @param role {@code main}, {@code second}, {@code accent}, {@code dark}, {@code white} …
      * @param gramsEach of it on one cookie; 0 for marker, paint and the like
@@ -106,7 +145,9 @@ public record CookieView(
                 cookie.grams(recipe),
                 cookie.handSeconds(),
                 marks,
-                cookie.sections(),
+                cookie.sections().stream().map(SectionView::of).toList(),
+                standing(cookie),
+                cookie.iced().middle(),
                 cookie.passes(),
                 SideCut.through(cookie, cookie.iced().inside().y()),
                 roles(grams, kitchen.palette()),
@@ -132,6 +173,8 @@ public record CookieView(
                 handSeconds,
                 marks,
                 sections,
+                standing,
+                middle,
                 passes,
                 side,
                 roles(grams, palette),

@@ -1,8 +1,10 @@
 package kindthimble.app.desk;
 
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import kindthimble.app.order.OrderDetails;
 import kindthimble.app.order.Orders;
 import kindthimble.app.order.PaletteColour;
@@ -19,6 +21,8 @@ import kindthimble.core.kitchen.Filling;
 import kindthimble.core.kitchen.HouseRecipes;
 import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.move.Move;
+import kindthimble.core.placing.Laid;
+import kindthimble.core.placing.Where;
 import kindthimble.core.pour.Allowance;
 import kindthimble.core.tint.Gel;
 import kindthimble.core.tint.ReferenceGels;
@@ -40,6 +44,7 @@ class CatalogueController {
                 Arrays.stream(Habit.values()).map(HabitView::of).toList(),
                 HouseRecipes.ALL.stream().map(BaseRecipe::key).toList(),
                 FIELDS,
+                USES,
                 ReferenceGels.ALL.stream().map(Gel::key).toList(),
                 List.of(Filling.values()),
                 new Most(PaletteColour.MOST_COLOURS, Orders.MOST_DESIGNS, Orders.MOST_COOKIES));
@@ -51,9 +56,18 @@ class CatalogueController {
             "cutter", Catalogue.parametersOf(Cutter.class),
             "joined", Catalogue.parametersOf(Cutter.Joined.class),
             "hole", Catalogue.parametersOf(Cutter.Hole.class),
+            "where", Catalogue.parametersOf(Where.class),
             "flat", Catalogue.parametersOf(Allowance.Flat.class),
             "order", Catalogue.parametersOf(OrderDetails.class),
             "customs", Catalogue.parametersOf(Customs.class));
+
+    /** What of a placing each way of it takes. */
+    private static final Map<Laid, List<String>> USES = Arrays.stream(Laid.values())
+            .collect(Collectors.toMap(
+                    laid -> laid,
+                    laid -> laid.uses().stream().sorted().toList(),
+                    (one, other) -> one,
+                    () -> new EnumMap<>(Laid.class)));
 
     record CatalogueView(
             List<Kind> moves,
@@ -62,6 +76,7 @@ class CatalogueController {
             List<HabitView> habits,
             List<String> houseRecipes,
             Map<String, List<Kind.Parameter>> fields,
+            Map<Laid, List<String>> laid,
             List<String> referenceGels,
             List<Filling> fillings,
             Most most) {}

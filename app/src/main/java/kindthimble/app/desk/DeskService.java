@@ -21,7 +21,6 @@ import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.words.Refused;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.interceptor.TransactionAspectSupport;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Orders with all that follows from them, and their history. Nothing is stored that can't be measured. */
@@ -83,18 +82,14 @@ public class DeskService {
         }
     }
 
-    /**
-     * An order as it would be with one of its cutters a hair larger, for {@code app/rehearsal}: all is done that a change does, and taken
-     * back.
-     */
-    public OrderView asIfChanged(long id, int nth) {
-        TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
+    /** Makes one of an order's cutters a hair larger, for {@code app/rehearsal}: all is done that a change does. */
+    public OrderView changedByAHair(long id, int nth) {
         Kept order = orders.order(id);
         if (order.designs().isEmpty()) {
             return whole(order);
         }
         Kept.KeptDesign design = order.designs().get(nth % order.designs().size());
-        double larger = design.document().cutter().sizeMm() + nth * HAIR_MM;
+        double larger = design.document().cutter().sizeMm() + HAIR_MM;
         return change(
                 id,
                 new Patch(

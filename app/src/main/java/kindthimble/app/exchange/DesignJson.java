@@ -15,6 +15,8 @@ import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.habit.Measured;
 import kindthimble.core.move.Move;
+import kindthimble.core.placing.Place;
+import kindthimble.core.placing.Where;
 import kindthimble.core.pour.Demand;
 import kindthimble.core.pour.Pour;
 import kindthimble.core.pour.Shopping;
@@ -23,7 +25,15 @@ import org.hibernate.type.format.jackson.Jackson3JsonFormatMapper;
 import org.springframework.boot.hibernate.autoconfigure.HibernatePropertiesCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import tools.jackson.core.JsonParser;
+import tools.jackson.databind.BeanDescription;
+import tools.jackson.databind.DeserializationConfig;
+import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.JacksonModule;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ValueDeserializer;
+import tools.jackson.databind.deser.ValueDeserializerModifier;
+import tools.jackson.databind.deser.std.DelegatingDeserializer;
 import tools.jackson.databind.jsontype.NamedType;
 import tools.jackson.databind.module.SimpleModule;
 
@@ -134,6 +144,9 @@ public class DesignJson {
         module.setMixInAnnotation(CutterShape.class, ShapeByWord.class);
         module.setMixInAnnotation(Design.class, NoNulls.class);
         module.setMixInAnnotation(Cutter.class, NoNulls.class);
+        module.setMixInAnnotation(Where.class, NoNulls.class);
+        module.setMixInAnnotation(Place.class, NoNulls.class);
+        module.setDeserializerModifier(new OfAnyFormat());
         SUMS.forEach(module::setMixInAnnotation);
         byWord(module, Move.class);
         byWord(module, CutterShape.class);
@@ -145,6 +158,37 @@ public class DesignJson {
     HibernatePropertiesCustomizer storedJsonInTheDatabase(StoredJson stored) {
         return properties ->
                 properties.put(MappingSettings.JSON_FORMAT_MAPPER, new Jackson3JsonFormatMapper(stored.mapper()));
+    }
+
+    /** Designs of an earlier format are read as of this one, wherever they come from. */
+    private static final class OfAnyFormat extends ValueDeserializerModifier {
+        private static final long serialVersionUID = 1;
+
+        @Override
+        public ValueDeserializer<?> modifyDeserializer(
+                DeserializationConfig config, BeanDescription.Supplier bean, ValueDeserializer<?> reads) {
+            return bean.getBeanClass() == Design.class ? new Upgrading(reads) : reads;
+        }
+    }
+
+    private static final class Upgrading extends DelegatingDeserializer {
+        Upgrading(ValueDeserializer<?> reads) {
+            super(reads);
+        }
+
+        @Override
+        protected ValueDeserializer<?> newDelegatingInstance(ValueDeserializer<?> reads) {
+            return new Upgrading(reads);
+        }
+
+        @Override
+        public Object deserialize(JsonParser from, DeserializationContext context) {
+            JsonNode document = DesignFormats.upgraded(context.readTree(from));
+            try (JsonParser again = context.treeAsTokens(document)) {
+                again.nextToken();
+                return super.deserialize(again, context);
+            }
+        }
     }
 
     private static void byWord(SimpleModule module, Class<?> family) {

@@ -127,7 +127,9 @@ public class History {
     }
 
     private List<Edit> read(StepEntity step) {
-        return json.readValue(step.edits(), EDITS);
+        return json.readValue(step.edits(), EDITS).stream()
+                .map(EditFormats::upgraded)
+                .toList();
     }
 
     private static List<Edit> inverse(List<Edit> edits) {

@@ -2,6 +2,7 @@ package kindthimble.app.http;
 
 import io.swagger.v3.core.jackson.ModelResolver;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.ArraySchema;
 import io.swagger.v3.oas.models.media.Discriminator;
 import io.swagger.v3.oas.models.media.IntegerSchema;
 import io.swagger.v3.oas.models.media.NumberSchema;
@@ -18,6 +19,7 @@ import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.cutter.CutterShape;
 import kindthimble.core.move.Move;
+import kindthimble.core.placing.Where;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.customizers.PropertyCustomizer;
 import org.springdoc.core.providers.ObjectMapperProvider;
@@ -69,6 +71,8 @@ class ApiDescription {
             Map<String, Schema> kinds = new TreeMap<>();
             kinds.put("Move", family(Move.class, "move", kinds));
             kinds.put("CutterShape", family(CutterShape.class, "kind", kinds));
+            kinds.put("Where", where());
+            kinds.put("Place", place());
             Catalogue.recordsOf(Move.class).forEach(move -> schemas.remove(move.getSimpleName()));
             Catalogue.recordsOf(CutterShape.class).forEach(shape -> schemas.remove(shape.getSimpleName()));
             // What stands in a place may be anything: the place says what fits.
@@ -107,12 +111,32 @@ class ApiDescription {
         return new Schema<>().oneOf(kinds).discriminator(words);
     }
 
+    /** Where marks are: what the catalogue says of it, and its places. */
+    private static Schema<?> where() {
+        ObjectSchema where = parameters(new ObjectSchema(), new ArrayList<>(), Catalogue.parametersOf(Where.class));
+        where.addProperty("places", new ArraySchema().items(new Schema<>().$ref(SCHEMAS + "Place")));
+        return where;
+    }
+
+    private static Schema<?> place() {
+        ObjectSchema place = new ObjectSchema();
+        place.addProperty("x", new NumberSchema());
+        place.addProperty("y", new NumberSchema());
+        place.addProperty("turn", new NumberSchema());
+        place.setRequired(List.of("x", "y"));
+        place.setAdditionalProperties(false);
+        return place;
+    }
+
     private static Schema<?> kind(String word, String by, List<Kind.Parameter> parameters) {
         StringSchema only = new StringSchema();
         only.addEnumItem(word);
         ObjectSchema kind = new ObjectSchema();
         kind.addProperty(by, only);
-        List<String> required = new ArrayList<>(List.of(by));
+        return parameters(kind, new ArrayList<>(List.of(by)), parameters);
+    }
+
+    private static ObjectSchema parameters(ObjectSchema kind, List<String> required, List<Kind.Parameter> parameters) {
         for (Kind.Parameter parameter : parameters) {
             kind.addProperty(
                     parameter.name(),
@@ -121,12 +145,15 @@ class ApiDescription {
                         case WHOLE_NUMBER -> new IntegerSchema();
                         case WORDS -> words(parameter.options());
                         case TEXT, PALETTE, TIPS, SECTIONS -> new StringSchema();
+                        case WHERE -> new Schema<>().$ref(SCHEMAS + "Where");
                     });
             if (parameter.required()) {
                 required.add(parameter.name());
             }
         }
-        kind.setRequired(required);
+        if (!required.isEmpty()) {
+            kind.setRequired(required);
+        }
         kind.setAdditionalProperties(false);
         return kind;
     }

@@ -44,7 +44,7 @@ class DeskServiceTest {
             mock(JsonMapper.class));
 
     private final Design design = new Design(
-            1,
+            Design.FORMAT,
             "Round",
             new Cutter(new BasicForm.Round(), Across.WIDTH, 80),
             null,

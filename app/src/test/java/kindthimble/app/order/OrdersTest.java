@@ -17,7 +17,7 @@ class OrdersTest {
     static final RunningApp APP = RunningApp.empty();
 
     private static final String ROUND = """
-            {"format": 1, "name": "Round",
+            {"format": 2, "name": "Round",
              "cutter": {"shape": {"kind": "round"}, "across": "WIDTH", "sizeMm": 80},
              "marginMm": 3,
              "moves": [{"move": "outline", "colour": "poppy"}, {"move": "flood", "colour": "poppy"},
@@ -114,7 +114,7 @@ class OrdersTest {
                 "\"count\": 24       | \"count\": -1         | count",
                 "\"count\": 24       | \"count\": 100000     | count",
                 "\"name\": \"Round\" | \"name\": \"  \"      | document.name",
-                "\"format\": 1       | \"format\": 2         | document.format",
+                "\"format\": 2       | \"format\": 3         | document.format",
                 "\"kind\": \"round\" | \"kind\": \"blob\"    | document.cutter.shape",
                 "\"pieces\": 6       | \"pieces\": 100000    | document.moves[2].pieces",
                 "\"pieces\": 6       | \"pieces\": 6, \"x\":1| document.moves[2].x",

@@ -19,7 +19,7 @@ class EmptyShelfTest {
                 .get("id")
                 .asLong();
         APP.post("/api/orders/" + order + "/designs", """
-                {"count": 24, "document": {"format": 1, "name": "Round",
+                {"count": 24, "document": {"format": 2, "name": "Round",
                  "cutter": {"shape": {"kind": "round"}, "across": "WIDTH", "sizeMm": 80}, "marginMm": 3,
                  "moves": [{"move": "flood", "colour": "poppy"}]}}
                 """);

@@ -4,6 +4,7 @@ import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import kindthimble.core.words.Range;
@@ -27,7 +28,8 @@ public final class Catalogue {
             return Arrays.stream(components(record))
                     .filter(c -> c.isAnnotationPresent(Amount.class)
                             || c.isAnnotationPresent(Choice.class)
-                            || c.isAnnotationPresent(Text.class))
+                            || c.isAnnotationPresent(Text.class)
+                            || c.isAnnotationPresent(Laying.class))
                     .map(Catalogue::parameter)
                     .toList();
         }
@@ -83,11 +85,31 @@ public final class Catalogue {
                 String word = text != null ? text.word() : choice != null ? choice.word() : component.getName();
                 checkLength(component.getName(), word, written, text != null ? text.longest() : LONGEST_CHOICE);
             }
+            if (given instanceof Record inner && component.isAnnotationPresent(Laying.class)) {
+                checkLaying(component, inner);
+            }
             if (choice != null
                     && required(component)
                     && (given == null || given.toString().isBlank())) {
                 throw new Refused(component.getName(), "Pick the " + choice.word() + ".");
             }
+        }
+    }
+
+    private static void checkLaying(RecordComponent component, Record where) {
+        try {
+            check(where);
+        } catch (Refused refused) {
+            throw refused.inside(component.getName());
+        }
+        RecordComponent how = components(where.getClass())[0];
+        Object laid = read(where, how);
+        List<String> offered = List.of(component.getAnnotation(Laying.class).from());
+        if (laid != null && !offered.contains(((Enum<?>) laid).name())) {
+            throw new Refused(
+                    component.getName() + "." + how.getName(),
+                    "This can't be placed like that. There is: %s."
+                            .formatted(String.join(", ", offered).toLowerCase(Locale.ROOT)));
         }
     }
 
@@ -193,6 +215,21 @@ public final class Catalogue {
                     "",
                     false,
                     List.of());
+        }
+        Laying laying = component.getAnnotation(Laying.class);
+        if (laying != null) {
+            return new Kind.Parameter(
+                    component.getName(),
+                    laying.word(),
+                    Kind.Type.WHERE,
+                    "",
+                    null,
+                    null,
+                    laying.from()[0],
+                    null,
+                    "",
+                    false,
+                    List.of(laying.from()));
         }
         Choice choice = component.getAnnotation(Choice.class);
         return new Kind.Parameter(

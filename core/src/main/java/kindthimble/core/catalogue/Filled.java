@@ -49,7 +49,11 @@ public final class Filled {
             boolean changed = false;
             for (int i = 0; i < values.length; i++) {
                 values[i] = Catalogue.read(given, components[i]);
-                if (values[i] == null || values[i] instanceof String written && written.isBlank()) {
+                if (components[i].isAnnotationPresent(Laying.class)) {
+                    Object laid = laid(components[i], values[i], habits);
+                    changed |= laid != values[i];
+                    values[i] = laid;
+                } else if (values[i] == null || values[i] instanceof String written && written.isBlank()) {
                     Object usual = usual(components[i], habits);
                     changed |= usual != null;
                     values[i] = usual == null ? values[i] : usual;
@@ -58,13 +62,43 @@ public final class Filled {
             if (!changed) {
                 return given;
             }
-            try {
-                @SuppressWarnings("unchecked") // its own canonical constructor
-                T filled = (T) constructor.newInstance(values);
-                return filled;
-            } catch (ReflectiveOperationException e) {
-                throw new IllegalStateException("can't fill " + given, e);
+            @SuppressWarnings("unchecked") // its own canonical constructor
+            T filled = (T) made(values);
+            return filled;
+        }
+
+        /** Where marks are placed: in the usual way, where nothing is said. */
+        private static Object laid(RecordComponent component, Object given, Habits habits) {
+            Filling where = FILLINGS.get(component.getType());
+            Object[] values = new Object[where.components.length];
+            if (given != null) {
+                for (int i = 0; i < values.length; i++) {
+                    values[i] = Catalogue.read(given, where.components[i]);
+                }
             }
+            Object whole = given;
+            if (values[0] == null) {
+                values[0] = constant(
+                        where.components[0].getType(),
+                        component.getAnnotation(Laying.class).from()[0]);
+                whole = where.made(values);
+            }
+            return where.filled(whole, habits);
+        }
+
+        private Object made(Object[] values) {
+            try {
+                return constructor.newInstance(values);
+            } catch (ReflectiveOperationException e) {
+                throw new IllegalStateException("can't make " + constructor, e);
+            }
+        }
+
+        private static Object constant(Class<?> type, String name) {
+            return Arrays.stream(type.getEnumConstants())
+                    .filter(constant -> ((Enum<?>) constant).name().equals(name))
+                    .findFirst()
+                    .orElseThrow();
         }
 
         /** What is taken for a component that is left out; null for nothing. */
@@ -85,12 +119,7 @@ public final class Filled {
             if (choice == null || choice.usual().isEmpty()) {
                 return null;
             }
-            return component.getType() == String.class
-                    ? choice.usual()
-                    : Arrays.stream(component.getType().getEnumConstants())
-                            .filter(constant -> ((Enum<?>) constant).name().equals(choice.usual()))
-                            .findFirst()
-                            .orElseThrow();
+            return component.getType() == String.class ? choice.usual() : constant(component.getType(), choice.usual());
         }
     }
 }

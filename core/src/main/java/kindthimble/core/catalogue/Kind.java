@@ -64,6 +64,8 @@ public record Kind(String word, String says, Group group, List<Parameter> parame
         PALETTE,
         TIPS,
         SECTIONS,
-        WORDS
+        WORDS,
+        /** A way of placing marks, with what belongs to it. */
+        WHERE
     }
 }

@@ -1,8 +1,10 @@
 package kindthimble.core.caution;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.BiConsumer;
+import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.kitchen.Kitchen;
@@ -22,6 +24,7 @@ import kindthimble.core.move.Sections;
  * @param sections its sections
  * @param coats which coat covers which section
  * @param marks what the moves put on, in order
+ * @param standing where marks stand by themselves, by move
  * @param hands what that takes
  * @param kitchen whose figures count
  */
@@ -32,6 +35,7 @@ public record IcedCookie(
         Sections sections,
         Coats coats,
         List<OnCookie> marks,
+        Map<Integer, List<Pose>> standing,
         Hands hands,
         Kitchen kitchen) {
     /** Where icing may lie. */
@@ -63,6 +67,11 @@ public record IcedCookie(
     Region on(int move) {
         String words = moves.get(move).on();
         return words == null || words.isBlank() ? iced() : sections.region(named(move));
+    }
+
+    /** Where the marks of a move stand; none for those that follow a line or cover a section. */
+    List<Pose> poses(int move) {
+        return standing.getOrDefault(move, List.of());
     }
 
     /** Index of the coat that lies on a section before a move comes; -1 for none. */

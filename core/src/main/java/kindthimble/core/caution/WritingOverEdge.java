@@ -1,5 +1,7 @@
 package kindthimble.core.caution;
 
+import java.util.List;
+import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.move.Writing;
 
@@ -12,8 +14,9 @@ final class WritingOverEdge implements Warning {
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Writing.class, (at, writing) -> {
             Region region = cookie.on(at);
-            if (reachesOver(writing.letters(region), region)) {
-                double fits = fitting(writing, region);
+            List<Pose> poses = cookie.poses(at);
+            if (reachesOver(writing.letters(writing.heightMm()), poses, region)) {
+                double fits = fitting(writing, poses, region);
                 found.add(
                         at,
                         "The writing reaches over the edge. Write smaller, or fewer letters.",
@@ -25,17 +28,21 @@ final class WritingOverEdge implements Warning {
         });
     }
 
-    private static boolean reachesOver(Region letters, Region region) {
+    private static boolean reachesOver(Region written, List<Pose> poses, Region region) {
+        return poses.stream().map(written::at).anyMatch(letters -> isOver(letters, region));
+    }
+
+    private static boolean isOver(Region letters, Region region) {
         return letters.areaMm2() - region.intersection(letters).areaMm2() > MOST_OUTSIDE * letters.areaMm2();
     }
 
     /** The largest height in tenths of a mm at which it stays inside. */
-    private static double fitting(Writing writing, Region region) {
+    private static double fitting(Writing writing, List<Pose> poses, Region region) {
         double fits = 0;
         double tooTall = writing.heightMm();
         while (tooTall - fits > 0.1) {
             double middle = (fits + tooTall) / 2;
-            if (reachesOver(writing.letters(region, middle), region)) {
+            if (reachesOver(writing.letters(middle), poses, region)) {
                 tooTall = middle;
             } else {
                 fits = middle;

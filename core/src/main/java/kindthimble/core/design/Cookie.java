@@ -2,9 +2,11 @@ package kindthimble.core.design;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import kindthimble.core.caution.Caution;
 import kindthimble.core.drying.Passes;
 import kindthimble.core.geometry.Deadline;
+import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Spot;
 import kindthimble.core.geometry.TooMuch;
@@ -23,6 +25,7 @@ import kindthimble.core.mark.OnCookie;
  * @param passes the passes it is iced in
  * @param cautions what is likely to go wrong
  * @param handSeconds hands on one cookie in s, picking up bags with them; what is made ahead too
+ * @param standing where marks stand by themselves, by the index of their move
  */
 public record Cookie(
         Design design,
@@ -32,7 +35,8 @@ public record Cookie(
         List<Section> sections,
         List<Passes.Pass> passes,
         List<Caution> cautions,
-        double handSeconds) {
+        double handSeconds,
+        Map<Integer, List<Pose>> standing) {
 
     /** As path data; a busy cookie has a tenth of it. */
     private static final long MOST_PATH_LETTERS = 2_000_000;
@@ -40,22 +44,28 @@ public record Cookie(
     /**
      * @param name by which moves name it
      * @param pass in which it is coated, from 1; 0 for one that stays bare
-     * @param at a point inside, for its flag
+     * @param region where it lies
      */
-    public record Section(String name, int pass, Spot at) {}
+    public record Section(String name, int pass, Region region) {
+        /** A point inside, for its flag. */
+        public Spot at() {
+            return region.inside();
+        }
+    }
 
     public Cookie {
         marks = List.copyOf(marks);
         sections = List.copyOf(sections);
         passes = List.copyOf(passes);
         cautions = List.copyOf(cautions);
+        standing = Map.copyOf(standing);
     }
 
     /** The same with other cautions. */
     Cookie withCautions(List<Caution> others) {
         return others.equals(cautions)
                 ? this
-                : new Cookie(design, baked, iced, marks, sections, passes, others, handSeconds);
+                : new Cookie(design, baked, iced, marks, sections, passes, others, handSeconds, standing);
     }
 
     /** Grams of finished icing on one cookie. */

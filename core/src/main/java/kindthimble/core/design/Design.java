@@ -10,6 +10,7 @@ import kindthimble.core.catalogue.Choice;
 import kindthimble.core.cutter.Cutter;
 import kindthimble.core.kitchen.Filling;
 import kindthimble.core.move.Move;
+import kindthimble.core.placing.Where;
 import kindthimble.core.words.Refused;
 import kindthimble.core.words.Unit;
 
@@ -38,7 +39,7 @@ public record Design(
         Filling filling,
         List<Move> moves) {
 
-    public static final int FORMAT = 1;
+    public static final int FORMAT = 2;
     public static final int LONGEST_NAME = 80;
     public static final int MOST_MOVES = 200;
 
@@ -93,6 +94,7 @@ public record Design(
         for (int i = 0; i < moves.size(); i++) {
             try {
                 Catalogue.check((Record) moves.get(i));
+                checkPlaces(moves.get(i));
             } catch (Refused refused) {
                 throw refused.inside("moves[" + i + "]");
             }
@@ -102,6 +104,16 @@ public record Design(
                         "moves[" + i + "]",
                         "Up to move %d these are %,d pieces, lines and letters; a cookie holds at most %,d. Take fewer."
                                 .formatted(i + 1, pieces, MOST_PIECES));
+            }
+        }
+    }
+
+    private static void checkPlaces(Move move) {
+        if (Catalogue.has(move, "where") && Catalogue.read(move, "where") instanceof Where where) {
+            try {
+                where.checkPlaces();
+            } catch (Refused refused) {
+                throw refused.inside("where");
             }
         }
     }

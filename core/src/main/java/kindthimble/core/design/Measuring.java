@@ -69,12 +69,13 @@ public final class Measuring {
                 .toList();
         List<Cookie.Section> named = new ArrayList<>();
         sections.leaves()
-                .forEach((name, region) -> named.add(
-                        new Cookie.Section(name, coats.isCoated(name) ? coats.pass(name) : 0, region.inside())));
+                .forEach((name, region) ->
+                        named.add(new Cookie.Section(name, coats.isCoated(name) ? coats.pass(name) : 0, region)));
         Hands hands = Hands.on(marks, own.habits());
-        List<Caution> cautions =
-                Cautions.of(new IcedCookie(design.moves(), moves, baked, sections, coats, marks, hands, own));
-        return new Cookie(design, baked, sections.whole(), marks, named, passes.list(), cautions, hands.all());
+        List<Caution> cautions = Cautions.of(
+                new IcedCookie(design.moves(), moves, baked, sections, coats, marks, ground.standing(), hands, own));
+        return new Cookie(
+                design, baked, sections.whole(), marks, named, passes.list(), cautions, hands.all(), ground.standing());
     }
 
     private static Passes.Step step(OnCookie on) {

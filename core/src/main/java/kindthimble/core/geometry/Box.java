@@ -1,4 +1,9 @@
 package kindthimble.core.geometry;
 
 /** A bounding box in mm: its corner of least x and y, and its size. */
-public record Box(double x, double y, double widthMm, double heightMm) {}
+public record Box(double x, double y, double widthMm, double heightMm) {
+    /** Whether a point lies in it or on its edge. */
+    public boolean holds(double px, double py) {
+        return px >= x && px <= x + widthMm && py >= y && py <= y + heightMm;
+    }
+}

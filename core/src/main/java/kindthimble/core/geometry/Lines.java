@@ -2,22 +2,29 @@ package kindthimble.core.geometry;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.geom.util.LineStringExtracter;
 import org.locationtech.jts.linearref.LengthIndexedLine;
+import org.locationtech.jts.operation.buffer.OffsetCurve;
+import org.locationtech.jts.operation.linemerge.LineMerger;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /** Lines in mm along which icing is piped; possibly several, possibly none. Immutable. */
 public final class Lines {
     private static final double PAINT_TOLERANCE_MM = 0.01;
+    private static final double TANGENT_MM = 0.05;
 
     private final Geometry shape;
 
     Lines(Geometry shape) {
-        this.shape = Region.FACTORY.buildGeometry(LineStringExtracter.getLines(shape));
+        @SuppressWarnings("unchecked") // an untyped list of lines
+        List<LineString> lines = new ArrayList<>(LineStringExtracter.getLines(shape));
+        lines.removeIf(LineString::isEmpty);
+        this.shape = Region.FACTORY.buildGeometry(lines);
     }
 
     /** One line through points, in order. */
@@ -120,6 +127,134 @@ public final class Lines {
             }
         }
         return spots;
+    }
+
+    /** The same lines in an upright mirror that stands at x. */
+    public Lines mirrored(double mirrorX) {
+        return new Lines(new AffineTransformation(-1, 0, 2 * mirrorX, 0, 1, 0).transform(shape));
+    }
+
+    /** The same lines, each so far to its right, or to its left where that is under 0. */
+    public Lines beside(double mm) {
+        Deadline.check();
+        List<Geometry> curves = new ArrayList<>();
+        for (int i = 0; i < shape.getNumGeometries(); i++) {
+            // On the screen, where y runs downwards, JTS' left is the right.
+            curves.add(OffsetCurve.getCurve(shape.getGeometryN(i), mm));
+        }
+        return new Lines(Region.FACTORY.buildGeometry(curves));
+    }
+
+    /**
+     * A part of a closed line, from its topmost point clockwise: of several the longest one's.
+     *
+     * @param from share of the way round, 0 to 1
+     * @param to share where it ends; smaller than {@code from} for a part that runs over the top
+     */
+    public Lines partFromTop(double from, double to) {
+        Deadline.check();
+        Geometry longest = longest();
+        Coordinate[] points = longest.getCoordinates();
+        if (points.length < 4 || !points[0].equals2D(points[points.length - 1])) {
+            return of(new LengthIndexedLine(longest).extractLine(from * longest.getLength(), to * longest.getLength()));
+        }
+        LengthIndexedLine round = new LengthIndexedLine(Region.FACTORY.createLineString(clockwiseFromTop(points)));
+        double whole = longest.getLength();
+        Lines first = of(round.extractLine(from * whole, (to > from ? to : 1) * whole));
+        return to > from || to <= 0
+                ? first
+                : first.and(of(round.extractLine(0, to * whole))).joined();
+    }
+
+    private static Lines of(Geometry line) {
+        return new Lines(line);
+    }
+
+    /** Lines that go on where another ends, as one. */
+    private Lines joined() {
+        LineMerger merger = new LineMerger();
+        merger.add(shape);
+        return new Lines(Region.FACTORY.buildGeometry(merger.getMergedLineStrings()));
+    }
+
+    private Geometry longest() {
+        Geometry longest = shape.getGeometryN(0);
+        for (int i = 1; i < shape.getNumGeometries(); i++) {
+            if (shape.getGeometryN(i).getLength() > longest.getLength()) {
+                longest = shape.getGeometryN(i);
+            }
+        }
+        return longest;
+    }
+
+    private static Coordinate[] clockwiseFromTop(Coordinate[] ring) {
+        int count = ring.length - 1;
+        int top = 0;
+        for (int i = 1; i < count; i++) {
+            if (ring[i].y < ring[top].y || ring[i].y == ring[top].y && ring[i].x < ring[top].x) {
+                top = i;
+            }
+        }
+        // With y downwards, counter-clockwise by the formula is clockwise on the screen.
+        int step = Orientation.isCCW(ring) ? 1 : -1;
+        Coordinate[] turned = new Coordinate[ring.length];
+        for (int i = 0; i <= count; i++) {
+            turned[i] = ring[Math.floorMod(top + step * i, count)];
+        }
+        return turned;
+    }
+
+    /**
+     * A number of places evenly along the lines, in proportion to their lengths: on an open line the first and the last are at its ends.
+     *
+     * @return each turned along the line
+     */
+    public List<Pose> spread(int pieces) {
+        Deadline.check();
+        List<Pose> poses = new ArrayList<>();
+        double whole = lengthMm();
+        double before = 0;
+        for (int i = 0; i < shape.getNumGeometries() && whole > 0; i++) {
+            Geometry one = shape.getGeometryN(i);
+            // Rounded on the running sum, so that all lines together hold all pieces.
+            int own = (int)
+                    (Math.round(pieces * (before + one.getLength()) / whole) - Math.round(pieces * before / whole));
+            before += one.getLength();
+            boolean open = !((LineString) one).isClosed();
+            for (int k = 0; k < own; k++) {
+                double share = open ? own == 1 ? 0.5 : k / (own - 1.0) : (double) k / own;
+                poses.add(along(one, share * one.getLength()));
+            }
+        }
+        return poses;
+    }
+
+    /**
+     * Places so far apart along each line; on a closed one as many as fit, a little nearer or farther.
+     *
+     * @return each turned along the line
+     */
+    public List<Pose> every(double apartMm) {
+        Deadline.check();
+        List<Pose> poses = new ArrayList<>();
+        for (int i = 0; i < shape.getNumGeometries(); i++) {
+            Geometry one = shape.getGeometryN(i);
+            boolean open = !((LineString) one).isClosed();
+            double length = one.getLength();
+            int count = open ? (int) (length / apartMm + 1e-9) + 1 : (int) Math.max(1, Math.round(length / apartMm));
+            for (int k = 0; k < count; k++) {
+                poses.add(along(one, open ? k * apartMm : length * k / count));
+            }
+        }
+        return poses;
+    }
+
+    private static Pose along(Geometry line, double mm) {
+        LengthIndexedLine along = new LengthIndexedLine(line);
+        Coordinate at = along.extractPoint(mm);
+        Coordinate before = along.extractPoint(Math.max(0, mm - TANGENT_MM));
+        Coordinate after = along.extractPoint(Math.min(line.getLength(), mm + TANGENT_MM));
+        return new Pose(at.x, at.y, Math.toDegrees(Math.atan2(after.y - before.y, after.x - before.x)));
     }
 
     /** SVG path data in mm, to a hundredth. */

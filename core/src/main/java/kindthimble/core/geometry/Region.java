@@ -357,6 +357,22 @@ public final class Region {
                 AffineTransformation.translationInstance(rightMm, downMm).transform(shape));
     }
 
+    /** The middle of the box round it. */
+    public Spot middle() {
+        Box box = box();
+        return new Spot(box.x() + box.widthMm() / 2, box.y() + box.heightMm() / 2);
+    }
+
+    /** This region, drawn about the origin, as it lies at a place. */
+    public Region at(Pose pose) {
+        return turned(pose.turnDegrees()).moved(pose.x(), pose.y());
+    }
+
+    /** This region in an upright mirror through the origin. */
+    public Region mirrored() {
+        return new Region(AffineTransformation.scaleInstance(-1, 1).transform(shape));
+    }
+
     /** This region scaled evenly about the origin. */
     public Region scaled(double factor) {
         return new Region(AffineTransformation.scaleInstance(factor, factor).transform(shape));

@@ -22,15 +22,25 @@ public final class Scatter {
      * @return that many points inside the region; none when it is empty
      */
     public static List<Spot> over(Region region, int points) {
+        return over(region, points, List.of());
+    }
+
+    /**
+     * The same where some points lie there already: those keep their place, and the others share what room they leave.
+     *
+     * @param standing points in or near the region
+     */
+    public static List<Spot> over(Region region, int points, List<Spot> standing) {
         if (region.isEmpty() || points <= 0) {
             return List.of();
         }
         List<Spot> samples = samples(region, Math.max(LEAST_SAMPLES, SAMPLES_PER_POINT * points));
-        List<Spot> spots = farApart(samples, points);
+        double[] toStanding = distances(samples, standing);
+        List<Spot> spots = farApart(samples, points, toStanding);
         Inside inside = new Inside(region);
         for (int round = 0; round < ROUNDS; round++) {
             Deadline.check();
-            spots = relaxed(spots, samples, inside);
+            spots = relaxed(spots, samples, inside, toStanding);
         }
         return spots;
     }
@@ -95,22 +105,39 @@ public final class Scatter {
         return spans.get(spans.size() - 1)[1];
     }
 
-    /** Starts with the first sample and takes, again and again, the one farthest from all taken. */
-    private static List<Spot> farApart(List<Spot> samples, int points) {
+    /** For each sample the squared distance to the nearest point that keeps its place. */
+    private static double[] distances(List<Spot> samples, List<Spot> standing) {
+        double[] distances = new double[samples.size()];
+        Arrays.fill(distances, Double.MAX_VALUE);
+        for (int i = 0; i < distances.length; i++) {
+            for (Spot spot : standing) {
+                distances[i] = Math.min(distances[i], squaredDistance(samples.get(i), spot));
+            }
+        }
+        return distances;
+    }
+
+    private static int farthest(double[] nearest) {
+        int farthest = 0;
+        for (int i = 1; i < nearest.length; i++) {
+            if (nearest[i] > nearest[farthest]) {
+                farthest = i;
+            }
+        }
+        return farthest;
+    }
+
+    /** Starts with the sample farthest from what stands, or the first, and takes, again and again, the one farthest from all taken. */
+    private static List<Spot> farApart(List<Spot> samples, int points, double[] toStanding) {
         List<Spot> taken = new ArrayList<>();
-        double[] nearest = new double[samples.size()];
-        Arrays.fill(nearest, Double.MAX_VALUE);
-        Spot last = samples.get(0);
+        double[] nearest = toStanding.clone();
+        Spot last = samples.get(farthest(nearest));
         taken.add(last);
         while (taken.size() < points) {
-            int farthest = 0;
             for (int i = 0; i < nearest.length; i++) {
                 nearest[i] = Math.min(nearest[i], squaredDistance(samples.get(i), last));
-                if (nearest[i] > nearest[farthest]) {
-                    farthest = i;
-                }
             }
-            last = samples.get(farthest);
+            last = samples.get(farthest(nearest));
             taken.add(last);
         }
         return taken;
@@ -151,14 +178,16 @@ public final class Scatter {
                 .orElse(middle);
     }
 
-    private static List<Spot> relaxed(List<Spot> spots, List<Spot> samples, Inside inside) {
+    /** Each point in the middle of what lies nearer to it than to any other, one that keeps its place among them. */
+    private static List<Spot> relaxed(List<Spot> spots, List<Spot> samples, Inside inside, double[] toStanding) {
         int count = spots.size();
         double[] sumX = new double[count];
         double[] sumY = new double[count];
         int[] own = new int[count];
-        for (Spot sample : samples) {
-            int nearest = 0;
-            double least = Double.MAX_VALUE;
+        for (int s = 0; s < toStanding.length; s++) {
+            Spot sample = samples.get(s);
+            int nearest = -1;
+            double least = toStanding[s];
             for (int i = 0; i < count; i++) {
                 double distance = squaredDistance(spots.get(i), sample);
                 if (distance < least) {
@@ -166,9 +195,11 @@ public final class Scatter {
                     nearest = i;
                 }
             }
-            sumX[nearest] += sample.x();
-            sumY[nearest] += sample.y();
-            own[nearest]++;
+            if (nearest >= 0) {
+                sumX[nearest] += sample.x();
+                sumY[nearest] += sample.y();
+                own[nearest]++;
+            }
         }
         List<Spot> moved = new ArrayList<>(count);
         for (int i = 0; i < count; i++) {

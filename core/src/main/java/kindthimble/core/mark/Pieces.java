@@ -3,8 +3,8 @@ package kindthimble.core.mark;
 import java.util.List;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
+import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Region;
-import kindthimble.core.geometry.Spot;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.BaseRecipe;
@@ -14,12 +14,12 @@ import kindthimble.core.icing.BaseRecipe;
  *
  * @param icing what they are made with
  * @param kind which
- * @param spots their middles
+ * @param poses where they are
  * @param sizeMm how large they are drawn
  * @param gramsEach as weighed
  * @param gate what has to be so underneath
  */
-public record Pieces(Icing icing, Piped kind, List<Spot> spots, double sizeMm, double gramsEach, Gate gate)
+public record Pieces(Icing icing, Piped kind, List<Pose> poses, double sizeMm, double gramsEach, Gate gate)
         implements Mark {
     /** What can be piped by the piece. */
     public enum Piped {
@@ -31,17 +31,17 @@ public record Pieces(Icing icing, Piped kind, List<Spot> spots, double sizeMm, d
     }
 
     public Pieces {
-        spots = List.copyOf(spots);
+        poses = List.copyOf(poses);
     }
 
     @Override
     public double volumeMm3() {
-        return spots.size() * gramsEach * 1000 / STIFF_MG_PER_MM3;
+        return poses.size() * gramsEach * 1000 / STIFF_MG_PER_MM3;
     }
 
     @Override
     public double grams(BaseRecipe recipe) {
-        return spots.size() * gramsEach;
+        return poses.size() * gramsEach;
     }
 
     @Override
@@ -51,21 +51,21 @@ public record Pieces(Icing icing, Piped kind, List<Spot> spots, double sizeMm, d
 
     @Override
     public double handSeconds(Habits habits) {
-        return spots.size() * habits.mean(Habit.PIECE_SECONDS);
+        return poses.size() * habits.mean(Habit.PIECE_SECONDS);
     }
 
     @Override
     public Region covers() {
-        return Region.discs(spots, sizeMm);
+        return Region.discs(Pose.spots(poses), sizeMm);
     }
 
     @Override
     public List<Layer> layers() {
         String path = switch (kind) {
-            case LEAF, PETAL -> Shapes.leaves(spots, sizeMm);
-            case ROSETTE -> Shapes.discs(spots, sizeMm);
-            case STAR -> Shapes.blossoms(spots, sizeMm, 8, 0.75);
-            case FLOWER -> Shapes.blossoms(spots, sizeMm, 5, 0.55);
+            case LEAF, PETAL -> Shapes.leaves(poses, sizeMm);
+            case ROSETTE -> Shapes.discs(Pose.spots(poses), sizeMm);
+            case STAR -> Shapes.blossoms(poses, sizeMm, 8, 0.75);
+            case FLOWER -> Shapes.blossoms(poses, sizeMm, 5, 0.55);
         };
         return List.of(new Layer(Layer.Role.RAISED, icing.colour(), path, null));
     }

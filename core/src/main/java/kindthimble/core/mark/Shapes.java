@@ -3,6 +3,7 @@ package kindthimble.core.mark;
 import java.util.List;
 import kindthimble.core.geometry.Box;
 import kindthimble.core.geometry.Hundredths;
+import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Scatter;
 import kindthimble.core.geometry.Spot;
@@ -26,30 +27,40 @@ public final class Shapes {
         return path.toString();
     }
 
-    static String hearts(List<Spot> spots, double mm) {
-        double r = mm / 2;
+    /** As quadratic curves from its dent: control and end point, in half widths. */
+    private static final double[][] HEART = {
+        {0, -0.4}, {0.5, -1.3, 1, -0.4}, {1, 0.4, 0, 1.4}, {-1, 0.4, -1, -0.4}, {-0.5, -1.3, 0, -0.4}
+    };
+
+    private static final double[][] LEAF = {{0, -1}, {1.1, 0, 0, 1}, {-1.1, 0, 0, -1}};
+
+    static String hearts(List<Pose> poses, double mm) {
+        return curved(HEART, poses, mm / 2, mm / 2);
+    }
+
+    /**
+     * A shape of quadratic curves at each of some places.
+     *
+     * @param shape its first point, then control and end points, in halves of its size
+     */
+    private static String curved(double[][] shape, List<Pose> poses, double halfWidth, double halfLength) {
         StringBuilder path = new StringBuilder();
-        for (Spot s : spots) {
-            path.append(text(
-                    "M%.2f %.2fq%.2f %.2f %.2f %.2fq%.2f %.2f %.2f %.2fq%.2f %.2f %.2f %.2fq%.2f %.2f %.2f %.2fZ",
-                    s.x(),
-                    s.y() - r * 0.4,
-                    r * 0.5,
-                    -r * 0.9,
-                    r,
-                    0.0,
-                    0.0,
-                    r * 0.8,
-                    -r,
-                    r * 1.8,
-                    -r,
-                    -r,
-                    -r,
-                    -r * 1.8,
-                    r * 0.5,
-                    -r * 0.9,
-                    r,
-                    0.0));
+        for (Pose pose : poses) {
+            double cos = Math.cos(Math.toRadians(pose.turnDegrees()));
+            double sin = Math.sin(Math.toRadians(pose.turnDegrees()));
+            for (double[] part : shape) {
+                path.append(part.length == 2 ? 'M' : 'Q');
+                for (int i = 0; i < part.length; i += 2) {
+                    double x = part[i] * halfWidth;
+                    double y = part[i + 1] * halfLength;
+                    Hundredths.append(path, pose.x() + x * cos - y * sin).append(' ');
+                    Hundredths.append(path, pose.y() + x * sin + y * cos);
+                    if (i + 2 < part.length) {
+                        path.append(' ');
+                    }
+                }
+            }
+            path.append('Z');
         }
         return path.toString();
     }
@@ -68,22 +79,16 @@ public final class Shapes {
         return path.toString();
     }
 
-    static String leaves(List<Spot> spots, double mm) {
-        StringBuilder path = new StringBuilder();
-        for (Spot s : spots) {
-            path.append(text(
-                    "M%.2f %.2fq%.2f %.2f 0 %.2fq%.2f %.2f 0 %.2fZ",
-                    s.x(), s.y() - mm / 2, mm * 0.55, mm / 2, mm, -mm * 0.55, -mm / 2, -mm));
-        }
-        return path.toString();
+    static String leaves(List<Pose> poses, double mm) {
+        return curved(LEAF, poses, mm / 2, mm / 2);
     }
 
     /** Rounded stars: petals round a middle. */
-    static String blossoms(List<Spot> spots, double mm, int petals, double inner) {
+    static String blossoms(List<Pose> poses, double mm, int petals, double inner) {
         StringBuilder path = new StringBuilder();
-        for (Spot s : spots) {
+        for (Pose s : poses) {
             for (int i = 0; i < 2 * petals; i++) {
-                double angle = Math.PI * i / petals - Math.PI / 2;
+                double angle = Math.PI * i / petals - Math.PI / 2 + Math.toRadians(s.turnDegrees());
                 double r = mm / 2 * (i % 2 == 0 ? 1 : inner);
                 path.append(text(
                         "%s%.2f %.2f", i == 0 ? "M" : "L", s.x() + r * Math.cos(angle), s.y() + r * Math.sin(angle)));
@@ -113,7 +118,13 @@ public final class Shapes {
 
     /** Small grains strewn over a region. */
     public static String grains(Region region, int count, double mm) {
-        return discs(Scatter.over(region.inset(mm), count), mm);
+        return grains(region, count, mm, mm);
+    }
+
+    /** The same, so far from its edge as there is room. */
+    public static String grains(Region region, int count, double mm, double insideMm) {
+        Region room = region.inset(insideMm);
+        return discs(Scatter.over(room.isEmpty() ? region : room, count), mm);
     }
 
     /** Path data after a pattern: each {@code %.2f} takes a length in mm, each {@code %s} a command. */

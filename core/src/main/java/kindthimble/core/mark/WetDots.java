@@ -3,8 +3,8 @@ package kindthimble.core.mark;
 import java.util.List;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
+import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Region;
-import kindthimble.core.geometry.Spot;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
 
@@ -12,14 +12,14 @@ import kindthimble.core.habit.Habits;
  * Round dots dropped into a wet coat. A share a of each stays above the level of the coat, so each takes {@code pi/4 D^2 x a h}.
  *
  * @param icing what they are made with
- * @param spots their middles
+ * @param poses where they are
  * @param diameterMm D, as they look when they have spread
  * @param coatThicknessMm h of the coat they sink into
  * @param aboveShare share of each that stands above that coat
  * @param drag what a needle does to each; null for nothing
  */
 public record WetDots(
-        Icing icing, List<Spot> spots, double diameterMm, double coatThicknessMm, double aboveShare, Drag drag)
+        Icing icing, List<Pose> poses, double diameterMm, double coatThicknessMm, double aboveShare, Drag drag)
         implements Mark {
     /** What a needle does to dots. */
     public enum Drag {
@@ -30,7 +30,7 @@ public record WetDots(
     }
 
     public WetDots {
-        spots = List.copyOf(spots);
+        poses = List.copyOf(poses);
     }
 
     @Override
@@ -40,7 +40,7 @@ public record WetDots(
 
     @Override
     public double areaMm2() {
-        return spots.size() * Math.PI / 4 * diameterMm * diameterMm;
+        return poses.size() * Math.PI / 4 * diameterMm * diameterMm;
     }
 
     @Override
@@ -55,13 +55,13 @@ public record WetDots(
 
     @Override
     public double handSeconds(Habits habits) {
-        return spots.size() * (habits.mean(Habit.DOT_SECONDS) + (drag == null ? 0 : habits.mean(Habit.DRAG_SECONDS)));
+        return poses.size() * (habits.mean(Habit.DOT_SECONDS) + (drag == null ? 0 : habits.mean(Habit.DRAG_SECONDS)));
     }
 
     @Override
     public List<Slice> slices(double y) {
         double r = diameterMm / 2;
-        return spots.stream()
+        return poses.stream()
                 .filter(spot -> Math.abs(spot.y() - y) < r)
                 .map(spot -> {
                     double half = Math.sqrt(r * r - (spot.y() - y) * (spot.y() - y));
@@ -72,16 +72,17 @@ public record WetDots(
 
     @Override
     public Region covers() {
-        return Region.discs(spots, diameterMm);
+        return Region.discs(Pose.spots(poses), diameterMm);
     }
 
     @Override
     public List<Layer> layers() {
         if (drag == Drag.ROSE) {
-            return List.of(
-                    new Layer(Layer.Role.SUNK, icing.colour(), Shapes.swirls(spots, diameterMm), 0.14 * diameterMm));
+            return List.of(new Layer(
+                    Layer.Role.SUNK, icing.colour(), Shapes.swirls(Pose.spots(poses), diameterMm), 0.14 * diameterMm));
         }
-        String path = drag == Drag.HEARTS ? Shapes.hearts(spots, diameterMm) : Shapes.discs(spots, diameterMm);
+        String path =
+                drag == Drag.HEARTS ? Shapes.hearts(poses, diameterMm) : Shapes.discs(Pose.spots(poses), diameterMm);
         return List.of(new Layer(Layer.Role.SUNK, icing.colour(), path, null));
     }
 }

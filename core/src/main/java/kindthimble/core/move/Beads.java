@@ -2,18 +2,20 @@ package kindthimble.core.move;
 
 import java.util.List;
 import kindthimble.core.catalogue.Amount;
+import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
+import kindthimble.core.catalogue.Laying;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.drying.Gate;
-import kindthimble.core.geometry.Lines;
-import kindthimble.core.geometry.Region;
-import kindthimble.core.geometry.Scatter;
+import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Spot;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.kitchen.Tip;
 import kindthimble.core.mark.Balls;
+import kindthimble.core.placing.Laid;
+import kindthimble.core.placing.Where;
 import kindthimble.core.words.Refused;
 import kindthimble.core.words.Unit;
 
@@ -25,8 +27,8 @@ public record Beads(
         @Amount(word = "size", unit = Unit.MM, least = 0.8, most = 12, usual = 3)
         double diameterMm,
 
-        @Choice(word = "laid", from = Choice.From.WORDS, usual = "EDGE")
-        Where laid,
+        @Laying(from = {"EDGE", "SEAMS", "PATH", "RING", "SCATTERED", "ROWS", "PLACES", "MARKS"})
+        Where where,
 
         @Amount(
                 word = "how many",
@@ -55,21 +57,12 @@ public record Beads(
         implements Detail {
     private static final int DOTS = 7;
 
-    /** Where beads lie. */
-    public enum Where {
-        /** Side by side along the edge. */
-        EDGE,
-        /** Each by itself: raised dots. */
-        SCATTERED,
-        ROWS
-    }
-
     @Override
     public Easier easier() {
         return Easier.by(
                 "A plain line round the edge would be quicker.",
                 "Pipe a line instead",
-                new Line(colour, Line.Along.EDGE, tip, null, null, waits, null, on));
+                new Line(colour, Where.of(Laid.EDGE), tip, null, waits, null, on));
     }
 
     @Override
@@ -86,19 +79,17 @@ public record Beads(
     }
 
     private boolean isBorder() {
-        return laid == Where.EDGE;
+        return where.laid().isCourse();
     }
 
     private List<Spot> spots(Ground ground) {
-        if (isBorder()) {
-            Lines edge = Strokes.alongEdge(ground.on(on), diameterMm / 2);
-            return edge.beads(pieces == null ? ground.mean(Habit.BEAD_STEP) * diameterMm : edge.lengthMm() / pieces);
-        }
-        Region room = ground.on(on).inset(diameterMm / 2);
-        if (room.isEmpty()) {
+        Where bordered = isBorder() && pieces == null && where.everyMm() == null
+                ? Catalogue.with(where, "everyMm", ground.mean(Habit.BEAD_STEP) * diameterMm)
+                : where;
+        List<Pose> poses = ground.stand(bordered, on, pieces == null ? DOTS : pieces, diameterMm);
+        if (poses.isEmpty()) {
             throw new Refused("diameterMm", "A dot of that size does not fit there. Make it smaller.");
         }
-        int dots = pieces == null ? DOTS : pieces;
-        return laid == Where.ROWS ? Scatter.inRows(room, dots) : Scatter.over(room, dots);
+        return Pose.spots(poses);
     }
 }

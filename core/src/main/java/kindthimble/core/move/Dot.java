@@ -5,13 +5,13 @@ import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
+import kindthimble.core.catalogue.Laying;
 import kindthimble.core.catalogue.Word;
-import kindthimble.core.geometry.Region;
-import kindthimble.core.geometry.Scatter;
-import kindthimble.core.geometry.Spot;
+import kindthimble.core.geometry.Pose;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.WetDots;
+import kindthimble.core.placing.Where;
 import kindthimble.core.words.Range;
 import kindthimble.core.words.Refused;
 import kindthimble.core.words.Unit;
@@ -33,8 +33,8 @@ public record Dot(
         @Amount(word = "exactly", unit = Unit.MM, least = 0.5, most = 60, otherwise = "by its word")
         Double diameterMm,
 
-        @Choice(word = "laid", from = Choice.From.WORDS, usual = "SCATTERED")
-        Arranged laid,
+        @Laying(from = {"SCATTERED", "ROWS", "RING", "PLACES", "EDGE", "SEAMS", "PATH", "MARKS"})
+        Where where,
 
         @Amount(
                 word = "count",
@@ -82,24 +82,22 @@ public record Dot(
     @Override
     public void lay(Ground ground) {
         double across = diameterMm == null ? ground.mean(size.across) : diameterMm;
-        Region region = ground.on(on);
-        Region room = region.inset(across / 2);
-        if (room.isEmpty()) {
+        List<Pose> poses = ground.stand(where, on, pieces, across);
+        if (poses.isEmpty()) {
             throw new Refused(
                     "diameterMm", "A dot of %s mm does not fit there. Make it smaller.".formatted(Range.plain(across)));
         }
-        if (pieces * Math.PI / 4 * across * across > region.areaMm2()) {
+        if (poses.size() * Math.PI / 4 * across * across > ground.on(on).areaMm2()) {
             throw new Refused(
                     "pieces",
                     "%d dots of %s mm cover more than there is. Take fewer, or smaller ones."
-                            .formatted(pieces, Range.plain(across)));
+                            .formatted(poses.size(), Range.plain(across)));
         }
-        List<Spot> spots = laid == Arranged.ROWS ? Scatter.inRows(room, pieces) : Scatter.over(room, pieces);
         ground.place(
                 on,
                 new WetDots(
                         ground.flooding(colour, countSeconds, tip),
-                        spots,
+                        poses,
                         across,
                         ground.thicknessUnder(on),
                         ground.mean(Habit.WET_MARK_ABOVE_SHARE),

@@ -7,10 +7,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.function.Supplier;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
+import kindthimble.core.geometry.Box;
+import kindthimble.core.geometry.Lines;
+import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Region;
+import kindthimble.core.geometry.Spot;
 import kindthimble.core.geometry.TooMuch;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
@@ -23,6 +28,10 @@ import kindthimble.core.mark.Coat;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Mark;
 import kindthimble.core.mark.OnCookie;
+import kindthimble.core.placing.Placing;
+import kindthimble.core.placing.Site;
+import kindthimble.core.placing.Where;
+import kindthimble.core.words.Range;
 import kindthimble.core.words.Refused;
 
 /** A cookie while its moves are laid on it, one after the other. Lives for one measuring. */
@@ -36,6 +45,11 @@ public final class Ground {
     private final Map<String, Double> outlineMm3 = new HashMap<>();
     private final Map<String, Coated> coated = new HashMap<>();
     private final Set<String> outlined = new HashSet<>();
+
+    /** What stands by itself, by the index of its move. */
+    private final Map<Integer, List<Pose>> standing = new HashMap<>();
+
+    private final Spot middle;
     private int move;
 
     private record Coated(double thicknessMm, boolean pressed) {}
@@ -46,6 +60,7 @@ public final class Ground {
         this.coats = coats;
         this.kitchen = kitchen;
         this.moves = List.copyOf(moves);
+        this.middle = whole.middle();
     }
 
     /** Lays all moves, in order. */
@@ -71,6 +86,11 @@ public final class Ground {
     /** What lies on it: with the pass of the coats, from 1; 0 for what goes on before them or afterwards. */
     public List<OnCookie> laid() {
         return laid;
+    }
+
+    /** Where marks stand by themselves, by the index of their move. */
+    public Map<Integer, List<Pose>> standing() {
+        return standing;
     }
 
     /** The kitchen's figures. */
@@ -124,6 +144,143 @@ public final class Ground {
     /** The region that words name; the whole cookie when they name none. */
     Region on(String words) {
         return words == null || words.isBlank() ? whole : sections.region(sections.named(words));
+    }
+
+    /**
+     * Where the marks of the move that is being laid are, and remembers it for those that stand on them or make room for them.
+     *
+     * @param where with its usual values
+     * @param pieces how many there are, where their number is not given by the places
+     * @param acrossMm how wide one is
+     * @return none when there is no room
+     */
+    List<Pose> stand(Where where, String on, int pieces, double acrossMm) {
+        List<Pose> poses = inside(() -> new Placing(where, new At(on)).poses(pieces, acrossMm));
+        standing.merge(move, poses, (before, more) -> {
+            List<Pose> all = new ArrayList<>(before);
+            all.addAll(more);
+            return all;
+        });
+        return poses;
+    }
+
+    /** The line that the move which is being laid follows. */
+    Lines course(Where where, String on, double usualInsetMm) {
+        return inside(() -> new Placing(where, new At(on)).course(usualInsetMm));
+    }
+
+    /** What is refused of a placing is a field of it. */
+    private static <T> T inside(Supplier<T> placed) {
+        try {
+            return placed.get();
+        } catch (Refused refused) {
+            throw refused.field().startsWith("where") ? refused : refused.inside("where");
+        }
+    }
+
+    /** Whether the marks of an earlier move stand by themselves, so that something can be set on each. */
+    boolean standsOn(String marks) {
+        return !standing.getOrDefault(earlier(marks), List.of()).isEmpty();
+    }
+
+    /** What the marks of an earlier move cover, in the sections that words name. */
+    Region covered(String marks, String on) {
+        int from = earlier(marks);
+        List<Region> covers = laid.stream()
+                .filter(one -> one.move() == from)
+                .map(one -> one.mark().covers())
+                .filter(region -> !region.isEmpty())
+                .toList();
+        Region all = covers.isEmpty() ? Region.EMPTY : Region.union(covers);
+        Region there = on == null || on.isBlank() ? all : all.intersection(on(on));
+        if (there.isEmpty()) {
+            throw new Refused(
+                    "where.marks", "%s puts nothing there that could be covered.".formatted(Range.capital(marks)));
+        }
+        return there;
+    }
+
+    /**
+     * The index of an earlier move.
+     *
+     * @param words its word, and which of several, from 1; without that the last one before
+     */
+    private int earlier(String words) {
+        String wanted = words == null ? "" : words.strip();
+        int space = wanted.lastIndexOf(' ');
+        boolean numbered = space > 0 && wanted.substring(space + 1).matches("\\d{1,3}");
+        String word = numbered ? wanted.substring(0, space) : wanted;
+        int number = numbered ? Integer.parseInt(wanted.substring(space + 1)) : Integer.MAX_VALUE;
+        int found = -1;
+        int nth = 0;
+        for (int i = 0; i < move && nth < number; i++) {
+            if (Catalogue.word(moves.get(i).getClass()).equals(word)) {
+                found = i;
+                nth++;
+            }
+        }
+        if (found < 0 || numbered && nth < number) {
+            throw new Refused(
+                    "where.marks",
+                    wanted.isEmpty()
+                            ? "Say on which move's marks these go."
+                            : "There is no %s before this move. Pick another move, or move this one down."
+                                    .formatted(wanted));
+        }
+        return found;
+    }
+
+    /** Some sections, as marks are placed on them. */
+    private final class At implements Site {
+        private final String on;
+
+        At(String on) {
+            this.on = on;
+        }
+
+        @Override
+        public Region region() {
+            return on(on);
+        }
+
+        @Override
+        public Spot middle() {
+            return middle;
+        }
+
+        @Override
+        public Lines seams() {
+            return Strokes.splits(Ground.this, on);
+        }
+
+        @Override
+        public List<Spot> standing() {
+            Box box = region().box();
+            return standing.values().stream()
+                    .flatMap(List::stream)
+                    .filter(pose -> box.holds(pose.x(), pose.y()))
+                    .map(Pose::spot)
+                    .toList();
+        }
+
+        @Override
+        public List<Pose> marks(String words) {
+            List<Pose> poses = standing.getOrDefault(earlier(words), List.of());
+            if (poses.isEmpty()) {
+                throw new Refused(
+                        "where.marks", "%s has no marks that these could stand on.".formatted(Range.capital(words)));
+            }
+            Region within = region();
+            List<Pose> there = on == null || on.isBlank()
+                    ? poses
+                    : poses.stream()
+                            .filter(pose -> within.covers(pose.x(), pose.y()))
+                            .toList();
+            if (there.isEmpty()) {
+                throw new Refused("where.marks", "None of these marks is in that section.");
+            }
+            return there;
+        }
     }
 
     boolean isBare(String on) {

@@ -3,21 +3,24 @@ package kindthimble.core.move;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
+import kindthimble.core.catalogue.Laying;
 import kindthimble.core.catalogue.Word;
-import kindthimble.core.geometry.Lines;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.kitchen.Tip;
-import kindthimble.core.words.Refused;
+import kindthimble.core.placing.Laid;
+import kindthimble.core.placing.Where;
 import kindthimble.core.words.Unit;
 
-/** A raised line along the edge of sections, or along the splits between them. */
-@Word(value = "line", says = "a raised line round the edge, or along the splits", group = Kind.Group.RAISED)
+/** A raised line along the edge of sections or a part of it, along the seams between them, or along a line of her own. */
+@Word(value = "line", says = "a raised line along an edge, a seam or a line of your own", group = Kind.Group.RAISED)
 public record Line(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
 
-        @Choice(word = "along", from = Choice.From.WORDS, usual = "EDGE")
-        Along along,
+        @Laying(
+                word = "along",
+                from = {"EDGE", "SEAMS", "PATH"})
+        Where where,
 
         @Choice(word = "tip", from = Choice.From.TIPS, usual = Tip.LINE)
         String tip,
@@ -30,9 +33,6 @@ public record Line(
                 habit = Habit.PIPING_SECONDS)
         Double countSeconds,
 
-        @Amount(word = "inside the edge", unit = Unit.MM, least = 0, most = 100, otherwise = "half a bead")
-        Double insetMm,
-
         @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
         Wait waits,
 
@@ -42,15 +42,9 @@ public record Line(
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Piped {
-    /** What a line follows. */
-    public enum Along {
-        EDGE,
-        SPLITS
-    }
-
     @Override
     public Easier easier() {
-        return along == Along.SPLITS
+        return where != null && where.laid() == Laid.SEAMS
                 ? Easier.said("A crease alone shows the split too, and takes no time.")
                 : Easier.by(
                         "A marker draws it quicker.",
@@ -60,13 +54,10 @@ public record Line(
 
     @Override
     public void lay(Ground ground) {
-        Lines lines = along == Along.SPLITS
-                ? Strokes.splits(ground, on)
-                : Strokes.alongEdge(
-                        ground.on(on), insetMm == null ? ground.tip(tip).openingMm() / 2 : insetMm);
-        if (lines.isEmpty()) {
-            throw new Refused("along", "Nothing is split there. Divide the cookie first, or follow the edge.");
-        }
-        pipe(ground, lines, ground.mean(Habit.DRAW), ground.mean(Habit.RAISED_SECONDS_PER_CM));
+        pipe(
+                ground,
+                ground.course(where, on, ground.tip(tip).openingMm() / 2),
+                ground.mean(Habit.DRAW),
+                ground.mean(Habit.RAISED_SECONDS_PER_CM));
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
+import kindthimble.core.catalogue.Laying;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
@@ -11,6 +12,8 @@ import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.mark.Dressing;
 import kindthimble.core.mark.Supply;
+import kindthimble.core.placing.Laid;
+import kindthimble.core.placing.Where;
 import kindthimble.core.words.Unit;
 
 /** Paint or dust on a coat that is dry through, or paint marbled into a wet one. */
@@ -23,6 +26,11 @@ public record Paint(
 
         @Amount(word = "share of the section", unit = Unit.PERCENT, least = 1, most = 100, usual = 100)
         Double sharePercent,
+
+        @Laying(
+                word = "where",
+                from = {"SPREAD", "MARKS"})
+        Where where,
 
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
@@ -46,7 +54,7 @@ public record Paint(
 
     @Override
     public void lay(Ground ground) {
-        Region region = ground.on(on);
+        Region region = where.laid() == Laid.MARKS ? ground.covered(where.marks(), on) : ground.on(on);
         double share = sharePercent / 100;
         double seconds = share * region.areaMm2() / 100 * ground.mean(Habit.PAINT_SECONDS_PER_CM2);
         if (what == What.MARBLED) {

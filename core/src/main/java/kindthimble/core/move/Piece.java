@@ -6,15 +6,15 @@ import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
+import kindthimble.core.catalogue.Laying;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.drying.Gate;
-import kindthimble.core.geometry.Region;
-import kindthimble.core.geometry.Scatter;
-import kindthimble.core.geometry.Spot;
+import kindthimble.core.geometry.Pose;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Pieces;
+import kindthimble.core.placing.Where;
 import kindthimble.core.words.Refused;
 import kindthimble.core.words.Unit;
 
@@ -32,8 +32,8 @@ public record Piece(
         @Amount(word = "size", unit = Unit.MM, least = 2, most = 40, usual = 9)
         double sizeMm,
 
-        @Choice(word = "laid", from = Choice.From.WORDS, usual = "SCATTERED")
-        Arranged laid,
+        @Laying(from = {"SCATTERED", "ROWS", "RING", "PLACES", "EDGE", "SEAMS", "PATH", "MARKS"})
+        Where where,
 
         @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
         Wait waits,
@@ -50,15 +50,14 @@ public record Piece(
 
     @Override
     public void lay(Ground ground) {
-        Region room = ground.on(on).inset(sizeMm / 2);
-        if (room.isEmpty()) {
+        List<Pose> poses = ground.stand(where, on, pieces, sizeMm);
+        if (poses.isEmpty()) {
             throw new Refused("sizeMm", "A piece of that size does not fit there. Make it smaller.");
         }
         Icing stiff = new Icing(
                 colour, new Consistency(Consistency.STIFF_SECONDS), kind.name().toLowerCase(Locale.ROOT));
-        List<Spot> spots = laid == Arranged.ROWS ? Scatter.inRows(room, pieces) : Scatter.over(room, pieces);
         Gate gate = ground.raisedGate(on, waits);
-        ground.place(on, new Pieces(stiff, kind, spots, sizeMm, ground.mean(grams()), gate));
+        ground.place(on, new Pieces(stiff, kind, poses, sizeMm, ground.mean(grams()), gate));
     }
 
     private Habit grams() {

@@ -4,16 +4,18 @@ import java.util.Locale;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
+import kindthimble.core.catalogue.Laying;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Frill;
 import kindthimble.core.mark.Icing;
+import kindthimble.core.placing.Where;
 import kindthimble.core.words.Unit;
 
 /** Ruffles and brush embroidery along the edge, by the centimetre; the shop weighs ten centimetres of each. */
-@Word(value = "ruffle", says = "ruffles or brush embroidery along the edge", group = Kind.Group.RAISED)
+@Word(value = "ruffle", says = "ruffles or brush embroidery along an edge, a seam or a line", group = Kind.Group.RAISED)
 public record Ruffle(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
 
@@ -22,6 +24,11 @@ public record Ruffle(
 
         @Amount(word = "width", unit = Unit.MM, least = 1, most = 20, usual = WIDTH_MM)
         Double widthMm,
+
+        @Laying(
+                word = "along",
+                from = {"EDGE", "SEAMS", "PATH"})
+        Where where,
 
         @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
         Wait waits,
@@ -52,7 +59,7 @@ public record Ruffle(
                 new Frill(
                         icing,
                         kind,
-                        Strokes.alongEdge(ground.on(on), widthMm / 2),
+                        ground.course(where, on, widthMm / 2),
                         widthMm,
                         ground.mean(ruffle ? Habit.RUFFLE_GRAMS_PER_CM : Habit.BRUSHED_GRAMS_PER_CM),
                         gate));

@@ -4,14 +4,18 @@ import java.util.List;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
+import kindthimble.core.catalogue.Laying;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
+import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.mark.Dressing;
 import kindthimble.core.mark.Shapes;
 import kindthimble.core.mark.Supply;
+import kindthimble.core.placing.Laid;
+import kindthimble.core.placing.Where;
 import kindthimble.core.words.Unit;
 
 /** Sprinkles, sugar, pearls or candies pressed into the wet coat: candies before sugar. */
@@ -24,6 +28,9 @@ public record Sprinkle(
 
         @Amount(word = "how many", unit = Unit.PIECES, least = 1, most = 400, usual = 30)
         int pieces,
+
+        @Laying(from = {"SPREAD", "MARKS", "RING", "PLACES", "EDGE", "SEAMS", "PATH"})
+        Where where,
 
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
@@ -43,6 +50,10 @@ public record Sprinkle(
             this.sort = sort;
         }
 
+        boolean isPiece() {
+            return this == CANDIES || this == PEARLS;
+        }
+
         /** On one cookie: pieces are counted, small grains weighed, and sugar covers the whole region. */
         private double amount(int pieces, Region region, Ground ground) {
             return switch (this) {
@@ -60,20 +71,26 @@ public record Sprinkle(
 
     @Override
     public void lay(Ground ground) {
-        Region region = ground.on(on);
+        boolean onMarks = where.laid() == Laid.MARKS;
+        Region region = onMarks ? ground.covered(where.marks(), on) : ground.on(on);
+        boolean each = where.laid() != Laid.SPREAD && (!onMarks || what.isPiece() && ground.standsOn(where.marks()));
+        List<Pose> poses = each ? ground.stand(where, on, pieces, what.mm) : List.of();
+        int many = poses.isEmpty() ? pieces : poses.size();
         ground.place(
                 on,
                 new Dressing(
                         colour,
-                        Shapes.grains(region, pieces, what.mm),
+                        poses.isEmpty()
+                                ? Shapes.grains(region, pieces, what.mm, onMarks ? what.mm / 2 : what.mm)
+                                : Shapes.discs(Pose.spots(poses), what.mm),
                         null,
                         0,
                         region.areaMm2(),
                         Gate.WET,
                         Stage.COAT,
                         what == What.CANDIES
-                                ? pieces * ground.mean(Habit.CANDY_SECONDS)
+                                ? many * ground.mean(Habit.CANDY_SECONDS)
                                 : ground.mean(Habit.STREWN_SECONDS),
-                        List.of(new Supply(what.sort, colour, what.amount(pieces, region, ground)))));
+                        List.of(new Supply(what.sort, colour, what.amount(many, region, ground)))));
     }
 }

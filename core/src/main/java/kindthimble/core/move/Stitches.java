@@ -4,14 +4,16 @@ import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
+import kindthimble.core.catalogue.Laying;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.kitchen.Tip;
+import kindthimble.core.placing.Where;
 import kindthimble.core.words.Unit;
 
 /** A border of short raised lines, like a seam sewn by hand. */
-@Word(value = "stitched border", says = "short raised lines along the edge", group = Kind.Group.RAISED)
+@Word(value = "stitched border", says = "short raised lines along an edge, a seam or a line", group = Kind.Group.RAISED)
 public record Stitches(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
 
@@ -21,8 +23,10 @@ public record Stitches(
         @Amount(word = "gap", unit = Unit.MM, least = 0.5, most = MOST_GAP_MM, usual = GAP_MM)
         Double gapMm,
 
-        @Amount(word = "inside the edge", unit = Unit.MM, least = 0, most = 100, usual = INSIDE_MM)
-        Double insetMm,
+        @Laying(
+                word = "along",
+                from = {"EDGE", "SEAMS", "PATH"})
+        Where where,
 
         @Choice(word = "tip", from = Choice.From.TIPS, usual = Tip.LINE)
         String tip,
@@ -59,7 +63,7 @@ public record Stitches(
     public void lay(Ground ground) {
         pipe(
                 ground,
-                Strokes.alongEdge(ground.on(on), insetMm).stitched(stitchMm, gapMm),
+                ground.course(where, on, INSIDE_MM).stitched(stitchMm, gapMm),
                 ground.mean(Habit.DRAW),
                 ground.mean(Habit.RAISED_SECONDS_PER_CM));
     }

@@ -8,15 +8,15 @@ import java.util.Set;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
+import kindthimble.core.catalogue.Laying;
 import kindthimble.core.catalogue.Text;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.cutter.SmallForm;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.geometry.CoatVolume;
 import kindthimble.core.geometry.Lines;
+import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Region;
-import kindthimble.core.geometry.Scatter;
-import kindthimble.core.geometry.Spot;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.kitchen.Tip;
@@ -25,6 +25,7 @@ import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Layer;
 import kindthimble.core.mark.Placed;
 import kindthimble.core.mark.Transfers;
+import kindthimble.core.placing.Where;
 import kindthimble.core.words.Refused;
 import kindthimble.core.words.Unit;
 
@@ -48,6 +49,9 @@ public record Transfer(
         @Amount(word = "on each cookie", unit = Unit.PIECES, least = 1, most = 60, usual = 1)
         int pieces,
 
+        @Laying(from = {"SCATTERED", "ROWS", "RING", "MIDDLE", "PLACES", "EDGE", "SEAMS", "PATH", "MARKS"})
+        Where where,
+
         @Amount(
                 word = "count",
                 unit = Unit.SECONDS,
@@ -60,7 +64,7 @@ public record Transfer(
         String second,
 
         @Choice(word = "second colour goes", from = Choice.From.WORDS, usual = "MIDDLE")
-        Where secondGoes,
+        SecondGoes secondGoes,
 
         @Choice(word = "set on", from = Choice.From.WORDS, usual = "GLUED")
         SetOn setOn,
@@ -83,7 +87,7 @@ public record Transfer(
     private static final double MIDDLE_SHARE = 0.22;
 
     /** Where a second colour goes. */
-    public enum Where {
+    public enum SecondGoes {
         MIDDLE,
         EDGE
     }
@@ -132,18 +136,18 @@ public record Transfer(
         Region piece = SmallForm.region(form, path, sizeMm);
         double radius = piece.inscribedRadiusMm();
         boolean breaks = fragile == null ? radius < ground.mean(Habit.FRAGILE_RADIUS_MM) : fragile == Fragile.YES;
+        List<Region> lying = lying(ground, piece);
         Ahead ahead = new Ahead(
-                pieces,
+                lying.size(),
                 ground.mean(breaks ? Habit.FRAGILE_SPARE_SHARE : Habit.TRANSFER_SPARE_SHARE),
                 ground.habits().pieces(Habit.LEAST_TRANSFER_SPARES));
-        List<Region> lying = lying(ground, piece);
         ground.place(
                 on,
                 new Transfers(
                         icing(colour),
-                        pieces * CoatVolume.mm3(piece, ground.mean(Habit.TRANSFER_MM)),
-                        pieces * piece.areaMm2(),
-                        pieces * piece.areaMm2() * ground.mean(Habit.FILM_TIMES_AREA),
+                        lying.size() * CoatVolume.mm3(piece, ground.mean(Habit.TRANSFER_MM)),
+                        lying.size() * piece.areaMm2(),
+                        lying.size() * piece.areaMm2() * ground.mean(Habit.FILM_TIMES_AREA),
                         ahead,
                         radius));
         List<Layer> layers = new ArrayList<>();
@@ -166,7 +170,7 @@ public record Transfer(
     private void second(Ground ground, Region piece, List<Region> lying, Ahead ahead, List<Layer> layers) {
         double opening = ground.tip(Tip.LINE).openingMm();
         double mm3;
-        if (secondGoes == Where.EDGE) {
+        if (secondGoes == SecondGoes.EDGE) {
             Lines edge = Strokes.alongEdge(piece, opening / 2);
             mm3 = edge.lengthMm() * Math.PI * opening * opening / 4;
             lying.forEach(region -> layers.add(new Layer(
@@ -181,45 +185,37 @@ public record Transfer(
                     Layer.Role.RAISED,
                     second,
                     SmallForm.region(SmallForm.DISC, null, across)
-                            .moved(middle(region).x(), middle(region).y())
+                            .moved(region.middle().x(), region.middle().y())
                             .pathData(),
                     null)));
         }
-        ground.place(on, new Transfers(icing(second), pieces * mm3, 0, 0, ahead, piece.inscribedRadiusMm()));
-    }
-
-    private static Spot middle(Region region) {
-        return new Spot(
-                region.box().x() + region.box().widthMm() / 2,
-                region.box().y() + region.box().heightMm() / 2);
+        ground.place(on, new Transfers(icing(second), lying.size() * mm3, 0, 0, ahead, piece.inscribedRadiusMm()));
     }
 
     private List<Region> lying(Ground ground, Region piece) {
-        double half = Math.max(piece.box().widthMm(), piece.box().heightMm()) / 2;
-        Region where = ground.on(on);
+        double across = Math.max(piece.box().widthMm(), piece.box().heightMm());
         if (ground.whole().box().widthMm() < piece.box().widthMm()) {
             throw new Refused("sizeMm", "A transfer that wide does not fit on this cookie. Make it smaller.");
         }
-        Region room = where.inset(half);
-        List<Spot> spots = room.isEmpty() ? List.of() : Scatter.over(room, pieces);
-        if (spots.isEmpty()) {
-            spots = Collections.nCopies(pieces, where.inside());
+        List<Pose> poses = ground.stand(where, on, pieces, across);
+        if (poses.isEmpty()) {
+            poses = Collections.nCopies(pieces, Pose.at(ground.on(on).inside()));
         }
-        return spots.stream().map(spot -> piece.moved(spot.x(), spot.y())).toList();
+        return poses.stream().map(piece::at).toList();
     }
 
     private void set(Ground ground, List<Region> lying, List<Layer> layers) {
         boolean dropped = setOn == SetOn.DROPPED;
         Gate gate = dropped ? Gate.WET : ground.raisedGate(on, waits);
         // What stands up is put together first and takes hold twice.
-        double hands = pieces * ground.mean(Habit.TRANSFER_SECONDS) * (standing == null ? 1 : 2);
+        double hands = lying.size() * ground.mean(Habit.TRANSFER_SECONDS) * (standing == null ? 1 : 2);
         Icing glue = dropped
                 ? null
                 : new Icing(
                         colour,
                         new Consistency(ground.mean(Habit.PIPING_SECONDS)),
                         ground.tip(Tip.LINE).name());
-        double glueGrams = dropped ? 0 : pieces * ground.mean(Habit.GLUE_GRAMS);
+        double glueGrams = dropped ? 0 : lying.size() * ground.mean(Habit.GLUE_GRAMS);
         ground.place(on, new Placed(glue, lying, glueGrams, ground.mean(Habit.TRANSFER_MM), gate, hands, layers));
     }
 }

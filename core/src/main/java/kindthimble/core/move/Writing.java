@@ -1,18 +1,20 @@
 package kindthimble.core.move;
 
+import java.util.List;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
+import kindthimble.core.catalogue.Laying;
 import kindthimble.core.catalogue.Text;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Across;
-import kindthimble.core.geometry.Box;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.kitchen.Tip;
 import kindthimble.core.lettering.Letters;
+import kindthimble.core.placing.Where;
 import kindthimble.core.words.Refused;
 import kindthimble.core.words.Unit;
 
@@ -28,6 +30,8 @@ public record Writing(
 
         @Amount(word = "height", unit = Unit.MM, least = 2, most = 80, usual = USUAL_MM)
         double heightMm,
+
+        @Laying(from = {"MIDDLE", "PLACES", "MARKS"}) Where where,
 
         @Choice(word = "tip", from = Choice.From.TIPS, usual = Tip.LINE)
         String tip,
@@ -63,14 +67,20 @@ public record Writing(
 
     @Override
     public void lay(Ground ground) {
-        Region letters = letters(ground.on(on));
+        List<Region> all = written(ground);
         // The line drawn runs there and back within each stroke; what is piped is the stroke, once.
         pipe(
                 ground,
-                drawn(letters),
-                lengthMm(letters),
+                Lines.all(all.stream().map(Writing::drawn).toList()),
+                all.stream().mapToDouble(Writing::lengthMm).sum(),
                 ground.mean(Habit.DRAW),
                 ground.mean(Habit.WRITING_SECONDS_PER_CM));
+    }
+
+    /** Its outline, once for each place. */
+    private List<Region> written(Ground ground) {
+        Region letters = letters(text, heightMm);
+        return ground.stand(where, on, 1, heightMm).stream().map(letters::at).toList();
     }
 
     /** The line that is drawn for letters: near the middle of each stroke, there and back. */
@@ -83,24 +93,21 @@ public record Writing(
         return letters.areaMm2() / letters.strokeWidthMm();
     }
 
-    /** Its outline, in the middle of a region. */
-    public Region letters(Region region) {
-        return letters(region, heightMm);
-    }
-
-    /** The same at another height in mm. */
-    public Region letters(Region region, double height) {
-        return letters(text, height, region);
+    /** Its outline about the origin, at a height in mm. */
+    public Region letters(double height) {
+        return letters(text, height);
     }
 
     /** The outline of writing in the middle of a region. */
     static Region letters(String text, double heightMm, Region region) {
-        Box box = region.box();
+        return letters(text, heightMm)
+                .moved(region.middle().x(), region.middle().y());
+    }
+
+    /** The outline of writing about the origin. */
+    static Region letters(String text, double heightMm) {
         try {
-            return Letters.WRITTEN
-                    .written(text)
-                    .fitted(heightMm, Across.HEIGHT)
-                    .moved(box.x() + box.widthMm() / 2, box.y() + box.heightMm() / 2);
+            return Letters.WRITTEN.written(text).fitted(heightMm, Across.HEIGHT);
         } catch (Refused refused) {
             throw new Refused("text", refused.getMessage());
         }

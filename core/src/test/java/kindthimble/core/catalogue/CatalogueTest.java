@@ -14,7 +14,6 @@ import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.kitchen.Filling;
 import kindthimble.core.kitchen.Kitchen;
-import kindthimble.core.move.Arranged;
 import kindthimble.core.move.Dip;
 import kindthimble.core.move.Division;
 import kindthimble.core.move.Dot;
@@ -22,6 +21,7 @@ import kindthimble.core.move.Flood;
 import kindthimble.core.move.Move;
 import kindthimble.core.move.Outline;
 import kindthimble.core.move.Writing;
+import kindthimble.core.placing.Laid;
 import kindthimble.core.testing.Moves;
 import kindthimble.core.words.Range;
 import kindthimble.core.words.Refused;
@@ -117,7 +117,7 @@ class CatalogueTest {
         assertSame(flood, Filled.of(flood, Habits.HOUSE), "nothing is left out");
         Dot dot = Filled.of(Moves.dots("rose", 3, 4), Habits.HOUSE);
         assertEquals(Dot.Size.MEDIUM, dot.size());
-        assertEquals(Arranged.SCATTERED, dot.laid());
+        assertEquals(Laid.SCATTERED, dot.where().laid());
         assertNull(dot.drag(), "undragged means something");
         assertNull(Filled.of(Moves.beads("rose", 3), Habits.HOUSE).pieces(), "as many as fit");
         assertEquals(

@@ -77,7 +77,7 @@ class EveryWarningTest {
     }
 
     private static Line line(String colour, Wait waits) {
-        return new Line(colour, null, null, null, null, waits, null, null);
+        return new Line(colour, null, null, null, waits, null, null);
     }
 
     private static Stencil stencil(Wait waits) {
@@ -101,7 +101,7 @@ class EveryWarningTest {
     }
 
     private static Sprinkle strewn(Sprinkle.What what) {
-        return new Sprinkle("rose", what, 5, null);
+        return new Sprinkle("rose", what, 5, null, null);
     }
 
     private static Dot dots(int pieces, Double mm) {
@@ -164,8 +164,8 @@ class EveryWarningTest {
                 new Case(
                         "dry through: put a flood",
                         "Put it behind its flood",
-                        card(new Paint("rose", null, null, null)),
-                        card(WHITE, new Paint("rose", null, null, null))),
+                        card(new Paint("rose", null, null, null, null)),
+                        card(WHITE, new Paint("rose", null, null, null, null))),
                 new Case(
                         "need a wet coat to sink into",
                         "Put it behind its flood",
@@ -247,7 +247,7 @@ class EveryWarningTest {
     }
 
     private static Line raisedOn(String on) {
-        return new Line("rose", null, null, null, null, null, null, on);
+        return new Line("rose", null, null, null, null, null, on);
     }
 
     private static Stencil stencilOn(String on) {
@@ -256,7 +256,7 @@ class EveryWarningTest {
 
     /** Three times as long as wide: the largest circle in it is a third of its length across. */
     private static Transfer bar(double mm) {
-        return new Transfer("rose", null, "M0 0H30V10H0Z", mm, 1, null, null, null, null, null, null, null, null);
+        return new Transfer("rose", null, "M0 0H30V10H0Z", mm, 1, null, null, null, null, null, null, null, null, null);
     }
 
     private static Writing writing(String text, double mm) {
@@ -300,7 +300,7 @@ class EveryWarningTest {
         assertNotNull(first.press(), first.sentence());
         assertTrue(first.press().contains(one.press()), first.press());
         Design after = new Design(
-                1,
+                Design.FORMAT,
                 one.faulty().name(),
                 one.faulty().cutter(),
                 one.faulty().spreadPercent(),

@@ -70,7 +70,7 @@ class HostileDesignTest {
     }
 
     static Design design(CutterShape shape, Move... moves) {
-        return new Design(1, "x", new Cutter(shape, Across.WIDTH, 90), null, null, List.of(moves));
+        return new Design(Design.FORMAT, "x", new Cutter(shape, Across.WIDTH, 90), null, null, List.of(moves));
     }
 
     static Map<String, Design> all() {

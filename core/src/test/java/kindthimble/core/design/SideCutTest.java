@@ -13,6 +13,7 @@ import kindthimble.core.move.Flood;
 import kindthimble.core.move.Line;
 import kindthimble.core.move.Move;
 import kindthimble.core.move.Seam;
+import kindthimble.core.placing.Where;
 import kindthimble.core.testing.Kitchens;
 import kindthimble.core.testing.Moves;
 import org.junit.jupiter.api.Test;
@@ -38,7 +39,7 @@ class SideCutTest {
 
     @Test
     void whatIsRaisedStandsOnItsCoat() {
-        Line line = new Line("coal", null, "2", null, 10.0, null, null, null);
+        Line line = new Line("coal", Where.alongEdge(null, null, 10.0), "2", null, null, null, null);
         List<SideCut.CutPiece> cut = SideCut.through(card(Moves.flood("white"), line), 0);
         assertEquals(3, cut.size(), "the coat, and the line on both sides");
         assertEquals(2.025, cut.get(1).baseMm(), 1e-9);

@@ -37,6 +37,7 @@ import kindthimble.core.move.Sprinkle;
 import kindthimble.core.move.Stack;
 import kindthimble.core.move.Stripe;
 import kindthimble.core.move.Wait;
+import kindthimble.core.placing.Where;
 import kindthimble.core.pour.Allowance;
 import kindthimble.core.pour.CommonBowls;
 import kindthimble.core.pour.CookieSet;
@@ -83,14 +84,14 @@ class EveryHabitTest {
                     dots(Dot.Size.MEDIUM, 2),
                     dots(Dot.Size.LARGE, 3),
                     new Stripe("rose", 3, null, null, null, null, null, 2, null, null),
-                    new Sprinkle("rose", Sprinkle.What.CANDIES, 4, null),
-                    new Sprinkle("rose", Sprinkle.What.SPRINKLES, 4, null),
-                    new Sprinkle("rose", Sprinkle.What.SUGAR, 4, null)),
+                    new Sprinkle("rose", Sprinkle.What.CANDIES, 4, null, null),
+                    new Sprinkle("rose", Sprinkle.What.SPRINKLES, 4, null, null),
+                    new Sprinkle("rose", Sprinkle.What.SUGAR, 4, null, null)),
             List.of(
                     Moves.flood("white"),
                     Moves.beads("rose", 3),
                     Moves.beads("rose", 5),
-                    new Line("rose", null, null, null, 8.0, Wait.FIRM, Finish.SUGARED, null),
+                    new Line("rose", Where.alongEdge(null, null, 8.0), null, null, Wait.FIRM, Finish.SUGARED, null),
                     new Dab("mist", Wait.HALF_DRY, null),
                     piece(Pieces.Piped.LEAF),
                     piece(Pieces.Piped.ROSETTE),
@@ -99,11 +100,11 @@ class EveryHabitTest {
                     piece(Pieces.Piped.PETAL)),
             List.of(
                     Moves.flood("white"),
-                    new Ruffle("rose", Frill.Border.RUFFLE, null, null, null),
-                    new Ruffle("mist", Frill.Border.BRUSH_EMBROIDERY, null, null, null),
+                    new Ruffle("rose", Frill.Border.RUFFLE, null, null, null, null),
+                    new Ruffle("mist", Frill.Border.BRUSH_EMBROIDERY, null, null, null, null),
                     new Airbrush("rose", null),
                     Moves.stencil("navy", 30),
-                    new Paint("rose", Paint.What.PAINT, 40.0, null),
+                    new Paint("rose", Paint.What.PAINT, 40.0, null, null),
                     new Marker("navy", Marker.Drawn.EDGE, null, null, null, null, null, null, null, null)),
             List.of(
                     Moves.flood("white"),

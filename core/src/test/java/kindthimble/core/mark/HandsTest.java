@@ -8,6 +8,7 @@ import java.util.Map;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Pen;
+import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Spot;
 import kindthimble.core.habit.Habit;
@@ -36,7 +37,7 @@ class HandsTest {
     }
 
     private static Mark dots(String colour, double count, String tip) {
-        return new WetDots(icing(colour, count, tip), List.of(new Spot(0, 0)), 4, 2, 0.5, null);
+        return new WetDots(icing(colour, count, tip), List.of(new Pose(0, 0, 0)), 4, 2, 0.5, null);
     }
 
     private static OnCookie on(int move, int pass, Mark mark) {

@@ -11,6 +11,7 @@ import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Pen;
+import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Spot;
 import kindthimble.core.habit.Habit;
@@ -30,6 +31,7 @@ class MarksTest {
     private static final Region SQUARE = Pen.following("M-20 -20H20V20H-20Z").region();
     private static final Lines STRAIGHT = Lines.through(List.of(new Spot(-20, 0), new Spot(20, 0)));
     private static final List<Spot> THREE = List.of(new Spot(-10, 0), new Spot(0, 0), new Spot(10, 0));
+    private static final List<Pose> AT_THREE = THREE.stream().map(Pose::at).toList();
 
     /**
      * @param mark a mark
@@ -88,14 +90,14 @@ class MarksTest {
                         Stage.COAT,
                         Double.NaN),
                 new Case(
-                        new WetDots(FLOOD, THREE, 4, 2, 0.5, null),
+                        new WetDots(FLOOD, AT_THREE, 4, 2, 0.5, null),
                         3 * Math.PI * 4 * 2 * 0.5,
                         3 * 1.0,
                         Habit.DOT_SECONDS,
                         Stage.COAT,
                         2.24),
                 new Case(
-                        new WetDots(FLOOD, THREE, 4, 2, 0.5, WetDots.Drag.HEARTS),
+                        new WetDots(FLOOD, AT_THREE, 4, 2, 0.5, WetDots.Drag.HEARTS),
                         3 * Math.PI * 4 * 2 * 0.5,
                         3 * (1 + 2.0),
                         Habit.DRAG_SECONDS,
@@ -116,7 +118,7 @@ class MarksTest {
                         Stage.RAISED,
                         1.5),
                 new Case(
-                        new Pieces(PIPING, Pieces.Piped.STAR, THREE, 9, 0.4, Gate.DRY_THROUGH),
+                        new Pieces(PIPING, Pieces.Piped.STAR, AT_THREE, 9, 0.4, Gate.DRY_THROUGH),
                         3 * 0.4 * 1000 / 1.3,
                         3 * 2.5,
                         Habit.PIECE_SECONDS,
@@ -197,7 +199,7 @@ class MarksTest {
     void gramsAreVolumeTimesDensityOrAsWeighed() {
         Balls balls = new Balls(PIPING, THREE, 3, 0, Gate.DRY_THROUGH);
         assertEquals(1.2965 * balls.volumeMm3() / 1000, balls.grams(BASE), 1e-4);
-        assertEquals(1.2, new Pieces(PIPING, Pieces.Piped.STAR, THREE, 9, 0.4, Gate.FIRM).grams(BASE), 1e-12);
+        assertEquals(1.2, new Pieces(PIPING, Pieces.Piped.STAR, AT_THREE, 9, 0.4, Gate.FIRM).grams(BASE), 1e-12);
         assertEquals(1.8, new Frill(PIPING, Frill.Border.RUFFLE, STRAIGHT, 5, 0.45, Gate.FIRM).grams(BASE), 1e-12);
         Placed glued = new Placed(PIPING, List.of(SQUARE), 0.3, 1.8, Gate.FIRM, 8, List.of());
         assertEquals(0.3, glued.grams(BASE), 1e-12);
@@ -223,7 +225,7 @@ class MarksTest {
     /** A disc cut beside its middle is as wide as its chord there. */
     @Test
     void cutsAreChords() {
-        WetDots dot = new WetDots(FLOOD, List.of(new Spot(0, 0)), 10, 2, 0.5, null);
+        WetDots dot = new WetDots(FLOOD, List.of(new Pose(0, 0, 0)), 10, 2, 0.5, null);
         Slice chord = dot.slices(3).get(0);
         assertEquals(8, chord.toMm() - chord.fromMm(), 1e-9, "3, 4, 5");
         assertTrue(dot.slices(5.1).isEmpty());

@@ -81,7 +81,7 @@ class EffectsTest {
         Transfer two = Catalogue.with(one, "second", "navy");
         double across = 0.22 * 20;
         assertEquals(Math.PI * Math.pow(across, 3) / 12, ahead(two, 1).volumeMm3(), 1e-6, "half a ball");
-        Transfer edged = Catalogue.with(two, "secondGoes", Transfer.Where.EDGE);
+        Transfer edged = Catalogue.with(two, "secondGoes", Transfer.SecondGoes.EDGE);
         double opening = 0.8;
         assertEquals(
                 Math.PI * (20 - opening) * Math.PI * opening * opening / 4,
@@ -139,7 +139,7 @@ class EffectsTest {
                 WHITE,
                 new Airbrush("sky", null),
                 Catalogue.with(Moves.line("coal"), "waits", Wait.DRY_THROUGH),
-                new Paint("gold", Paint.What.DUST, null, null));
+                new Paint("gold", Paint.What.DUST, null, null, null));
         assertEquals(
                 List.of(0, 300, 600, 0),
                 cookie.passes().stream().map(Passes.Pass::waitMinutes).toList(),

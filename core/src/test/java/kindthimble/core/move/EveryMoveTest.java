@@ -1,6 +1,8 @@
 package kindthimble.core.move;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.lang.reflect.RecordComponent;
@@ -11,6 +13,7 @@ import java.util.Map;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Laying;
 import kindthimble.core.catalogue.Text;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.BasicForm;
@@ -21,7 +24,11 @@ import kindthimble.core.design.Measuring;
 import kindthimble.core.geometry.Across;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.kitchen.ShopSettings;
+import kindthimble.core.placing.Laid;
+import kindthimble.core.placing.Place;
+import kindthimble.core.placing.Where;
 import kindthimble.core.testing.Kitchens;
+import kindthimble.core.testing.Moves;
 import kindthimble.core.words.Range;
 import kindthimble.core.words.Refused;
 import org.junit.jupiter.api.Test;
@@ -117,6 +124,8 @@ class EveryMoveTest {
             } else {
                 moves.add(new Outline("navy", null, null, null, "s2"));
                 moves.add(new Flood("white", null, null, null, null, null));
+                moves.add(Moves.dots("rose", 3, 3));
+                moves.add(Moves.dots("mist", 4, 5));
                 moves.add(move);
             }
         }
@@ -214,6 +223,67 @@ class EveryMoveTest {
         }
         assertEquals(List.of(), idle, "these change nothing");
     }
+
+    /** Each way of placing that is offered puts the marks somewhere else, and what belongs to it moves them again. */
+    @Test
+    void eachWayOfPlacingPutsTheMarksElsewhere() {
+        int checked = 0;
+        for (Class<?> record : Catalogue.recordsOf(Move.class)) {
+            for (RecordComponent component : record.getRecordComponents()) {
+                Laying laying = component.getAnnotation(Laying.class);
+                if (laying == null) {
+                    continue;
+                }
+                Map<String, Laid> ways = new LinkedHashMap<>();
+                for (String name : laying.from()) {
+                    Laid laid = Laid.valueOf(name);
+                    Where where = PLACED.getOrDefault(laid, Where.of(laid));
+                    String seen = measured(Catalogue.with(several(record), "where", where));
+                    Laid same = ways.put(seen, laid);
+                    assertNull(same, () -> Catalogue.word(record) + ": " + laid + " is as " + same);
+                    for (String used : laid.uses()) {
+                        Where other = Catalogue.with(where, used, OTHER.get(used));
+                        if (!component.getName().equals("where") || isOfMarks(record) || !used.equals("everyMm")) {
+                            assertNotEquals(
+                                    seen,
+                                    measured(Catalogue.with(several(record), "where", other)),
+                                    () -> Catalogue.word(record) + ", " + laid + ": " + used + " moves nothing");
+                            checked++;
+                        }
+                    }
+                }
+            }
+        }
+        assertTrue(checked > 100, "only " + checked);
+    }
+
+    private static Move several(Class<?> record) {
+        Move move = plain(record);
+        return Catalogue.has(move, "pieces") ? Catalogue.with(move, "pieces", 5) : move;
+    }
+
+    /** Lines follow a line without a number of marks on it. */
+    private static boolean isOfMarks(Class<?> record) {
+        return record != Line.class && record != Stitches.class && record != Ruffle.class;
+    }
+
+    private static final Map<Laid, Where> PLACED = Map.of(
+            Laid.PLACES, Where.at(new Place(7, -9, 20.0)),
+            Laid.PATH, Where.along("M4 2L18 12"),
+            Laid.MARKS, Where.on("dot"));
+
+    /** Other values of what belongs to a way of placing. */
+    private static final Map<String, Object> OTHER = Map.of(
+            "acrossMm", 11.0,
+            "everyMm", 9.0,
+            "fromPercent", 30.0,
+            "toPercent", 60.0,
+            "besideMm", 4.0,
+            "path", "M-9 -3L2 8",
+            "marks", "dot 1",
+            "turnDegrees", 25.0,
+            "mirrored", Where.Mirrored.BOTH_SIDES,
+            "places", List.of(new Place(-6, 8, null), new Place(3, 3, null)));
 
     private static boolean changes(Move base, RecordComponent component, String other, String before) {
         try {

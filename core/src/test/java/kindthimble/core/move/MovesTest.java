@@ -26,6 +26,7 @@ import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.mark.Frill;
 import kindthimble.core.mark.Mark;
 import kindthimble.core.mark.OnCookie;
+import kindthimble.core.placing.Where;
 import kindthimble.core.testing.Kitchens;
 import kindthimble.core.testing.Moves;
 import kindthimble.core.words.Refused;
@@ -119,10 +120,11 @@ class MovesTest {
 
     @Test
     void piecesAndBordersWeighWhatTheShopSays() {
-        Cookie cookie = card(WHITE, new Ruffle("coal", Frill.Border.RUFFLE, 5.0, null, null));
+        Cookie cookie = card(WHITE, new Ruffle("coal", Frill.Border.RUFFLE, 5.0, null, null, null));
         double centimetres = 4 * 55 / 10.0;
         assertEquals(centimetres * 0.45, cookie.marks().get(1).mark().grams(HouseRecipes.MERINGUE_POWDER), 1e-9);
-        Mark stitches = mark(1, WHITE, new Stitches("coal", 4.0, 2.0, 3.0, null, null, null, null));
+        Mark stitches = mark(
+                1, WHITE, new Stitches("coal", 4.0, 2.0, Where.alongEdge(null, null, 3.0), null, null, null, null));
         assertEquals(4 * 54 * 4 / 6.0 * Math.PI * 0.64 / 4, stitches.volumeMm3(), 1e-6);
         Mark glue = mark(1, WHITE, new Stack("white", SmallForm.DISC, null, 20, 2, 2.5, null));
         assertEquals(5, glue.grams(HouseRecipes.MERINGUE_POWDER), 1e-9);
@@ -154,6 +156,7 @@ class MovesTest {
                         null,
                         null,
                         null,
+                        null,
                         Transfer.SetOn.DROPPED,
                         null,
                         null,
@@ -171,7 +174,7 @@ class MovesTest {
                 WHITE,
                 new Beads("white", 2, null, null, null, null, Wait.HALF_DRY, null),
                 Moves.stencil("white", 20),
-                new Line("white", null, null, null, 8.0, Wait.DRY_THROUGH, null, null));
+                new Line("white", Where.alongEdge(null, null, 8.0), null, null, Wait.DRY_THROUGH, null, null));
         // A stencil comes before what is raised, so beads that could go on half-dry wait for it, and the line waits
         // longer.
         assertEquals(
@@ -196,8 +199,8 @@ class MovesTest {
                         WHITE,
                         new Marker("coal", null, null, null, null, null, null, null, Marker.When.HALF_DRY, null)),
                 "half dry");
-        Sprinkle sugar = new Sprinkle("white", Sprinkle.What.SUGAR, 50, null);
-        Sprinkle candies = new Sprinkle("coal", Sprinkle.What.CANDIES, 3, null);
+        Sprinkle sugar = new Sprinkle("white", Sprinkle.What.SUGAR, 50, null, null);
+        Sprinkle candies = new Sprinkle("coal", Sprinkle.What.CANDIES, 3, null, null);
         Design sugarFirst = Moves.card(60, WHITE, sugar, candies);
         assertEquals(
                 List.of(WHITE, candies, sugar),
@@ -229,7 +232,7 @@ class MovesTest {
 
     @Test
     void darkOnLightWaitsOrGoesInWet() {
-        Design piped = Moves.card(60, WHITE, new Line("coal", null, null, null, null, Wait.HALF_DRY, null, null));
+        Design piped = Moves.card(60, WHITE, new Line("coal", null, null, null, Wait.HALF_DRY, null, null));
         assertEquals(
                 Wait.DRY_THROUGH, ((Line) mended(piped, "Dark on light").moves().get(1)).waits());
         Design beside = Moves.card(

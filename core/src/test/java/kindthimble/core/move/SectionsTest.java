@@ -115,7 +115,7 @@ class SectionsTest {
     @Test
     void outlineBetweenTwoSectionsIsCountedOnce() {
         Design halves = new Design(
-                1,
+                Design.FORMAT,
                 "Card",
                 new Cutter(new BasicForm.Square(), Across.WIDTH, 80),
                 0.0,
@@ -161,7 +161,7 @@ class SectionsTest {
     @Test
     void marksTakeWhatTheirFormulasSay() {
         Cookie cookie = measuring.measure(new Design(
-                1,
+                Design.FORMAT,
                 "Card",
                 new Cutter(new BasicForm.Square(), Across.WIDTH, 60),
                 0.0,
@@ -222,7 +222,7 @@ class SectionsTest {
     @Test
     void craterAndItsRemedy() {
         Design drop = new Design(
-                1,
+                Design.FORMAT,
                 "Drop",
                 new Cutter(new FigureForm.Drop(), Across.WIDTH, 11),
                 null,
@@ -230,7 +230,7 @@ class SectionsTest {
                 List.of(Moves.flood("sky")));
         Caution caution = measuring.measure(drop).cautions().get(0);
         assertTrue(caution.sentence().contains("crater"));
-        Design mended = new Design(1, "Drop", drop.cutter(), null, null, caution.moves());
+        Design mended = new Design(Design.FORMAT, "Drop", drop.cutter(), null, null, caution.moves());
         assertTrue(measuring.measure(mended).cautions().stream()
                 .noneMatch(c -> c.sentence().contains("crater")));
     }

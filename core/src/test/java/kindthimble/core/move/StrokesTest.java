@@ -22,6 +22,8 @@ import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.mark.Frill;
 import kindthimble.core.mark.Mark;
 import kindthimble.core.mark.Supply;
+import kindthimble.core.placing.Laid;
+import kindthimble.core.placing.Where;
 import kindthimble.core.testing.Kitchens;
 import kindthimble.core.testing.Moves;
 import kindthimble.core.words.Refused;
@@ -105,7 +107,7 @@ class StrokesTest {
 
     @Test
     void splitsAreCountedOnce() {
-        Line splits = new Line("coal", Line.Along.SPLITS, null, null, null, null, null, null);
+        Line splits = new Line("coal", Where.of(Laid.SEAMS), null, null, null, null, null);
         Mark two = last(new Division.Bands("a", null, 2, null), WHITE, splits);
         assertEquals(60, two.volumeMm3() / (Math.PI * 0.16), 0.5);
         Mark four = last(new Division.Bands("a", null, 4, null), WHITE, splits);
@@ -129,15 +131,15 @@ class StrokesTest {
     /** 36 cm2, or 40 % of them. */
     @Test
     void paintAndDustGoByArea() {
-        Mark paint = last(WHITE, new Paint("rose", Paint.What.PAINT, null, null));
+        Mark paint = last(WHITE, new Paint("rose", Paint.What.PAINT, null, null, null));
         assertEquals(36 * 0.003, supplies(paint).get(Supply.Sort.DUST), 1e-9);
         assertEquals(36 * 0.01, supplies(paint).get(Supply.Sort.THINNER), 1e-9);
         assertEquals(36 * 2.0, paint.handSeconds(Habits.HOUSE), 1e-9);
         assertEquals(Gate.DRY_THROUGH, paint.gate());
-        Mark some = last(WHITE, new Paint("rose", Paint.What.DUST, 40.0, null));
+        Mark some = last(WHITE, new Paint("rose", Paint.What.DUST, 40.0, null, null));
         assertEquals(0.4 * 36 * 0.003, supplies(some).get(Supply.Sort.DUST), 1e-4);
         assertFalse(supplies(some).containsKey(Supply.Sort.THINNER));
-        Mark veins = last(WHITE, new Paint("rose", Paint.What.MARBLED, 50.0, null));
+        Mark veins = last(WHITE, new Paint("rose", Paint.What.MARBLED, 50.0, null, null));
         assertEquals(Gate.WET, veins.gate());
         assertEquals(Stage.COAT, veins.stage());
         assertEquals(0.5 * 36 * 0.003, supplies(veins).get(Supply.Sort.DUST), 1e-9);
@@ -146,10 +148,11 @@ class StrokesTest {
 
     @Test
     void sugarAirbrushAndMarkersAreCounted() {
-        Mark sugared = last(WHITE, new Line("rose", null, null, null, 5.0, null, Finish.SUGARED, null));
+        Mark sugared =
+                last(WHITE, new Line("rose", Where.alongEdge(null, null, 5.0), null, null, null, Finish.SUGARED, null));
         assertEquals(20 * 0.04, supplies(sugared).get(Supply.Sort.SUGAR), 1e-6, "50 mm square: 20 cm");
         assertEquals(5, sugared.handSeconds(Habits.HOUSE), 1e-9);
-        Mark strewn = last(WHITE, new Sprinkle("rose", Sprinkle.What.SUGAR, 30, null));
+        Mark strewn = last(WHITE, new Sprinkle("rose", Sprinkle.What.SUGAR, 30, null, null));
         assertEquals(36 * 0.08, supplies(strewn).get(Supply.Sort.SUGAR), 1e-9);
         Mark sprayed = last(WHITE, new Airbrush("rose", null));
         assertEquals(36 * 0.015, supplies(sprayed).get(Supply.Sort.AIRBRUSH), 1e-9);
@@ -160,18 +163,18 @@ class StrokesTest {
         assertEquals(around / 10 * 0.8, edge.handSeconds(Habits.HOUSE), 1e-6);
         assertEquals(
                 4,
-                last(WHITE, new Sprinkle("rose", Sprinkle.What.CANDIES, 4, null))
+                last(WHITE, new Sprinkle("rose", Sprinkle.What.CANDIES, 4, null, null))
                         .handSeconds(Habits.HOUSE),
                 1e-9);
     }
 
     @Test
     void rufflesAreStiffAndEmbroideryIsPiped() {
-        Mark ruffle = last(WHITE, new Ruffle("rose", Frill.Border.RUFFLE, 6.0, null, null));
+        Mark ruffle = last(WHITE, new Ruffle("rose", Frill.Border.RUFFLE, 6.0, null, null, null));
         assertEquals(80, ruffle.icing().consistency().countSeconds());
         assertEquals("ruffle", ruffle.icing().tip());
         assertEquals(4 * 54, ruffle.lengthMm(), 1e-6, "three millimetres inside");
-        Mark brushed = last(WHITE, new Ruffle("rose", Frill.Border.BRUSH_EMBROIDERY, 6.0, null, null));
+        Mark brushed = last(WHITE, new Ruffle("rose", Frill.Border.BRUSH_EMBROIDERY, 6.0, null, null, null));
         assertEquals(50, brushed.icing().consistency().countSeconds());
         assertEquals("brush embroidery", brushed.icing().tip());
     }
@@ -192,7 +195,7 @@ class StrokesTest {
                 Moves.writing("rose", "Kite", 9),
                 Moves.beads("rose", 3),
                 new Piece("rose", null, 4, 9, null, null, null),
-                new Ruffle("rose", null, null, null, null),
+                new Ruffle("rose", null, null, null, null, null),
                 new Dab("rose", null, null),
                 Moves.stencil("rose", 30),
                 Moves.transfer("rose", null, 14, 1),

@@ -57,7 +57,8 @@ class PourTest {
                 List.of(),
                 List.of(),
                 List.of(),
-                0);
+                0,
+                Map.of());
         Pour.Bowl bowl = pour(ONE_IN_FIFTY, 0, new CookieSet.Line("a", floodOnly, 24))
                 .bowls()
                 .get(0);

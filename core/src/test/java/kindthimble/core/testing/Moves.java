@@ -44,7 +44,7 @@ public final class Moves {
     }
 
     public static Line line(String colour) {
-        return new Line(colour, null, null, null, null, null, null, null);
+        return new Line(colour, null, null, null, null, null, null);
     }
 
     public static Beads beads(String colour, double mm) {
@@ -61,11 +61,11 @@ public final class Moves {
 
     /** Pieces glued on. */
     public static Transfer transfer(String colour, SmallForm form, double mm, int pieces) {
-        return new Transfer(colour, form, null, mm, pieces, null, null, null, null, null, null, null, null);
+        return new Transfer(colour, form, null, mm, pieces, null, null, null, null, null, null, null, null, null);
     }
 
     public static Writing writing(String colour, String text, double mm) {
-        return new Writing(colour, text, mm, null, null, null, null, null);
+        return new Writing(colour, text, mm, null, null, null, null, null, null);
     }
 
     public static Design round(double sizeMm, Double marginMm, Move... moves) {
@@ -75,11 +75,17 @@ public final class Moves {
     /** A square cookie that neither spreads nor has a margin. */
     public static Design card(double sizeMm, Move... moves) {
         return new Design(
-                1, "Card", new Cutter(new BasicForm.Square(), Across.WIDTH, sizeMm), 0.0, 0.0, List.of(moves));
+                Design.FORMAT,
+                "Card",
+                new Cutter(new BasicForm.Square(), Across.WIDTH, sizeMm),
+                0.0,
+                0.0,
+                List.of(moves));
     }
 
     public static Design design(CutterShape shape, double sizeMm, Double marginMm, Move... moves) {
-        return new Design(1, "Cookie", new Cutter(shape, Across.WIDTH, sizeMm), null, marginMm, List.of(moves));
+        return new Design(
+                Design.FORMAT, "Cookie", new Cutter(shape, Across.WIDTH, sizeMm), null, marginMm, List.of(moves));
     }
 
     /** The same design with other moves. */

@@ -1,0 +1,78 @@
+<script lang="ts">
+  import type { CookieView } from "../../api/types";
+  import { field } from "../../desk/catalogue.svelte";
+  import type { Hand } from "./hand.svelte";
+  import { meant } from "./sections";
+
+  // What of the cookie answers to a press: its sections, and on them the marks of each move while none is in hand.
+  let { cookie, hand }: { cookie: CookieView; hand: Hand } = $props();
+
+  const on = $derived(hand.move ? String(field(hand.move, "on") ?? "") : "");
+  const lit = $derived(new Set(hand.move ? meant(on, cookie.sections) : hand.chosen));
+  const marks = $derived(
+    hand.move === undefined
+      ? cookie.layers.filter((layer) => layer.move >= 0 && !["COAT", "DOUGH"].includes(layer.role))
+      : [],
+  );
+
+  function pressed(event: MouseEvent, section: string | null) {
+    const svg = (event.currentTarget as SVGElement).ownerSVGElement as SVGSVGElement;
+    const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(
+      svg.getScreenCTM()?.inverse(),
+    );
+    hand.press(point.x, point.y, section);
+  }
+</script>
+
+<!-- The same is done by keys in the list of moves and beside each of its fields. -->
+{#each cookie.sections as section (section.name)}
+  <path
+    class="ground"
+    class:lit={lit.has(section.name) && cookie.sections.length > 1}
+    class:cross={hand.places || hand.liesOnSections}
+    data-section={section.name}
+    d={section.path}
+    fill-rule="evenodd"
+    role="presentation"
+    onclick={(event) => pressed(event, section.name)}
+  />
+{/each}
+{#each marks as layer, i (i)}
+  <path
+    class="mark"
+    class:line={Boolean(layer.strokeMm)}
+    data-mark-of={layer.move}
+    d={layer.path}
+    stroke-width={layer.strokeMm ? layer.strokeMm + 1 : 0}
+    role="presentation"
+    onclick={() => hand.take(layer.move)}
+  />
+{/each}
+
+<style>
+  .ground {
+    fill: #a9752a;
+    fill-opacity: 0;
+    stroke: none;
+    cursor: pointer;
+  }
+  .ground.cross {
+    cursor: crosshair;
+  }
+  .ground.lit {
+    fill-opacity: 0.08;
+    stroke: #a9752a;
+    stroke-width: 0.7;
+  }
+  .mark {
+    fill: #000;
+    fill-opacity: 0;
+    cursor: pointer;
+  }
+  .mark.line {
+    fill: none;
+    stroke: #000;
+    stroke-opacity: 0;
+    pointer-events: stroke;
+  }
+</style>

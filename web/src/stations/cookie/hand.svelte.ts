@@ -1,0 +1,135 @@
+import { tick } from "svelte";
+import type { DesignView, Move, Place, Where } from "../../api/types";
+import { field, reference, setField } from "../../desk/catalogue.svelte";
+import type { OrderDesk } from "../../desk/order.svelte";
+import { extended, laidOf, placeAt, placesNow, ways, whereOf } from "./placing";
+import { meant, toggled } from "./sections";
+
+/** What is in hand at the Cookie station: the move that is open, the sections that are chosen, and what a press on the drawing does. */
+export class Hand {
+  open = $state<number | null>(null);
+  /** Under the pointer in the list. */
+  hovered = $state<number | null>(null);
+  /** Sections that the next move goes on. */
+  chosen = $state<string[]>([]);
+  readonly lit = $derived(this.hovered ?? this.open);
+
+  constructor(
+    private readonly desk: OrderDesk,
+    private readonly design: () => DesignView,
+  ) {}
+
+  get moves(): Move[] {
+    return this.design().document.moves;
+  }
+
+  get move(): Move | undefined {
+    return this.open === null ? undefined : this.moves[this.open];
+  }
+
+  /** Whether marks of the open move can be put where the cookie is pressed. */
+  get places(): boolean {
+    return this.move !== undefined && ways(this.move).includes("PLACES");
+  }
+
+  /** Whether the open move lies on sections. */
+  get liesOnSections(): boolean {
+    return (
+      this.move !== undefined &&
+      (reference.move(this.move.move)?.parameters ?? []).some((one) => one.name === "on")
+    );
+  }
+
+  edit(change: (moves: Move[]) => void, what = ""): void {
+    this.desk.editDesign(this.design().id, (draft) => change(draft.document.moves), what);
+  }
+
+  set(at: number, name: string, value: unknown): void {
+    this.edit((list) => {
+      const move = list[at];
+      if (move) setField(move, name, value);
+    }, `${at}.${name}`);
+  }
+
+  setWhere(at: number, where: Where): void {
+    this.set(at, "where", where);
+  }
+
+  /** A press on the drawing. */
+  press(x: number, y: number, section: string | null): void {
+    const cookie = this.design().cookie;
+    const at = this.open;
+    const move = this.move;
+    if (!cookie) return;
+    if (at === null || !move) {
+      if (section) this.choose(section);
+    } else if (laidOf(move) === "PATH") {
+      const where = whereOf(move);
+      const path = extended(where.path, x - cookie.middle.x, y - cookie.middle.y);
+      this.setWhere(at, { ...where, path });
+    } else if (this.places) {
+      const where = whereOf(move);
+      const now = laidOf(move) === "PLACES" ? (where.places ?? []) : [];
+      this.setPlaces(at, [...now, placeAt(cookie, x, y)]);
+    } else if (section && this.liesOnSections && cookie.sections.length > 1) {
+      this.set(at, "on", this.toggledOn(String(field(move, "on") ?? ""), section) || null);
+    }
+  }
+
+  /** Words with one section more or less; a group that holds it is spelt out first. */
+  private toggledOn(on: string, section: string): string {
+    const sections = this.design().cookie?.sections ?? [];
+    const names = meant(on, sections);
+    const spelt = names.includes(section) && !on.split(/[\s,]+/).includes(section);
+    return toggled(spelt ? names.join(" ") : on, section);
+  }
+
+  choose(section: string): void {
+    this.chosen = this.chosen.includes(section)
+      ? this.chosen.filter((one) => one !== section)
+      : [...this.chosen, section];
+  }
+
+  /** Opens the move whose mark was pressed. */
+  take(at: number): void {
+    this.open = at;
+    void tick().then(() => {
+      document
+        .querySelector<HTMLElement>(`[data-move="${at}"]`)
+        ?.scrollIntoView({ block: "nearest" });
+    });
+  }
+
+  setPlaces(at: number, places: Place[]): void {
+    const move = this.moves[at];
+    if (move) this.setWhere(at, { ...whereOf(move), laid: "PLACES", places });
+  }
+
+  /** Puts one mark elsewhere: however they were placed, they are then at places of their own. */
+  movePlace(at: number, nth: number, change: (place: Place) => Place): void {
+    const move = this.moves[at];
+    const cookie = this.design().cookie;
+    if (!move || !cookie) return;
+    const places = placesNow(move, at, cookie);
+    this.setPlaces(
+      at,
+      places.map((place, i) => (i === nth ? change(place) : place)),
+    );
+  }
+
+  removePlace(at: number, nth: number): void {
+    const move = this.moves[at];
+    const cookie = this.design().cookie;
+    if (!move || !cookie) return;
+    const left = placesNow(move, at, cookie).filter((_, i) => i !== nth);
+    if (left.length > 0) this.setPlaces(at, left);
+  }
+
+  /** On both sides of the cookie's middle, or on one again. */
+  mirror(at: number): void {
+    const move = this.moves[at];
+    if (!move) return;
+    const { mirrored, ...rest } = whereOf(move);
+    this.setWhere(at, mirrored ? rest : { ...rest, mirrored: "BOTH_SIDES" });
+  }
+}
