@@ -1289,7 +1289,7 @@ export interface components {
             extra: components["schemas"]["Extra"];
         };
         /** @enum {string} */
-        Gate: "BARE_COOKIE" | "WET" | "SKINNED" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH" | "TEXTURE_SHEET";
+        Gate: "BARE_COOKIE" | "WET" | "PRINT_DRY" | "TOUCHING" | "DOTS_SET" | "SKINNED" | "LINES_HOLD" | "HALF_DRY" | "LINES_SET" | "FIRM" | "LINES_DRY" | "SURFACE_DRY" | "DRY_THROUGH" | "TEXTURE_SHEET";
         GelView: {
             key: string;
             bottle: components["schemas"]["Bottle"];
@@ -1309,7 +1309,7 @@ export interface components {
         /** @enum {string} */
         Group: "FORM" | "DIVIDE" | "COAT" | "WET" | "RAISED" | "PLACED" | "DRESSED";
         /** @enum {string} */
-        Habit: "SPREAD_PERCENT" | "MARGIN_MM" | "PRESSED_MARGIN_MM" | "NEAR_EDGE_MM" | "DOUGH_MM" | "FLOOD_COUNT_SECONDS" | "PIPING_SECONDS" | "MEDIUM_SECONDS" | "GLAZE_SECONDS" | "COAT_MM" | "COAT_MM_PER_SECOND" | "FULLNESS" | "DRAW" | "WET_MARK_ABOVE_SHARE" | "WET_LINE_SPREAD" | "DIP_MM" | "SPATULA_MM" | "PRESSED_MM" | "MARBLED_SHARE_PERCENT" | "SMALL_DOT_MM" | "MEDIUM_DOT_MM" | "LARGE_DOT_MM" | "BEAD_STEP" | "BEAD_TAILS" | "STENCIL_MM" | "DABBED_MM" | "TRANSFER_MM" | "GLUE_GRAMS" | "COOKIE_GLUE_GRAMS" | "LEAF_GRAMS" | "ROSETTE_GRAMS" | "STAR_GRAMS" | "FLOWER_GRAMS" | "PETAL_GRAMS" | "RUFFLE_GRAMS_PER_CM" | "BRUSHED_GRAMS_PER_CM" | "MARKER_MM" | "SPRINKLE_GRAMS" | "STREWN_SUGAR_GRAMS_PER_CM2" | "STREWN_SUGAR_GRAMS_PER_CM" | "DUST_GRAMS_PER_CM2" | "THINNER_ML_PER_CM2" | "AIRBRUSH_ML_PER_CM2" | "FILM_TIMES_AREA" | "SMALL_AREA_MM" | "NARROW_PART_MM" | "FINEST_PART_MM" | "FRAGILE_RADIUS_MM" | "THICKEST_MM" | "OUTLINE_SECONDS_PER_CM" | "FLOOD_SECONDS_PER_CM2" | "NEEDLE_SECONDS" | "PIECE_NEEDLE_SECONDS" | "DIP_SECONDS" | "DOT_SECONDS" | "DRAG_SECONDS" | "BEAD_SECONDS" | "RAISED_SECONDS_PER_CM" | "WRITING_SECONDS_PER_CM" | "PIECE_SECONDS" | "BRUSHED_SECONDS_PER_CM" | "DAB_SECONDS_PER_CM2" | "TRANSFER_SECONDS" | "STENCIL_SECONDS" | "MARKER_SECONDS_PER_CM" | "PAINT_SECONDS_PER_CM2" | "AIRBRUSH_SECONDS" | "STREWN_SECONDS" | "CANDY_SECONDS" | "BAG_SECONDS" | "BAG_SECONDS_BY_THE_TRAY" | "BATCH_MINUTES" | "TINT_MINUTES" | "LET_DOWN_MINUTES" | "JAR_MINUTES" | "DIVIDE_MINUTES" | "THIN_MINUTES" | "BAG_MINUTES" | "LARGE_SHARE_OF_HANDS" | "SKINNED_MINUTES" | "HALF_DRY_MINUTES" | "FIRM_MINUTES" | "SURFACE_DRY_MINUTES" | "DRY_THROUGH_MINUTES" | "TEXTURE_SHEET_MINUTES" | "WET_WINDOW_SECONDS" | "SHARE_OF_WET_WINDOW" | "BLEEDS_FROM_DELTA_L" | "MOST_GEL_PERCENT" | "FEWER_GELS_WORTH" | "NEAR_TWINS_DELTA_E" | "TINY_BOWL_GRAMS" | "SAME_DELTA_E" | "JAR_FITS_DELTA_E" | "LET_DOWN_DELTA_E" | "HARD_DELTA_E" | "BAG_FILL_GRAMS" | "LARGE_BAG_FILL_GRAMS" | "COUPLERS" | "BOTTLES" | "BOTTLE_FILL_GRAMS" | "CUT_MM" | "TIPPED_BAG_KEEPS_GRAMS" | "TIPLESS_BAG_KEEPS_GRAMS" | "BOWL_KEEPS_GRAMS" | "DIP_BOWL_KEEPS_GRAMS" | "SCRAPER_KEEPS_GRAMS" | "SCRAPER_LOAD_GRAMS" | "MIXER_KEEPS_GRAMS" | "MIXER_LEAST_GRAMS" | "MIXER_MOST_GRAMS" | "MANY_BATCHES" | "SCALE_STEP_GRAMS" | "FINE_SCALE_STEP_GRAMS" | "FINE_SCALE_BELOW_GRAMS" | "BREAKAGE_PERCENT" | "COOKIE_VARIATION_PERCENT" | "DAY_VARIATION_PERCENT" | "RISK_SET_APART" | "LEAST_TRANSFER_SPARES" | "TRANSFER_SPARE_SHARE" | "FRAGILE_SPARE_SHARE" | "COOKIES_PER_BOX" | "BOXES_IN_A_PACK" | "BAGS_IN_A_PACK" | "MARKER_METRES" | "FILM_SHEET_CM2";
+        Habit: "SPREAD_PERCENT" | "MARGIN_MM" | "PRESSED_MARGIN_MM" | "NEAR_EDGE_MM" | "DOUGH_MM" | "FLOOD_COUNT_SECONDS" | "PIPING_SECONDS" | "MEDIUM_SECONDS" | "GLAZE_SECONDS" | "COAT_MM" | "COAT_MM_PER_SECOND" | "FULLNESS" | "DRAW" | "WET_MARK_ABOVE_SHARE" | "WET_LINE_SPREAD" | "DIP_MM" | "SPATULA_MM" | "PRESSED_MM" | "MARBLED_SHARE_PERCENT" | "SMALL_DOT_MM" | "MEDIUM_DOT_MM" | "LARGE_DOT_MM" | "BEAD_STEP" | "BEAD_TAILS" | "STENCIL_MM" | "DABBED_MM" | "TRANSFER_MM" | "GLUE_GRAMS" | "COOKIE_GLUE_GRAMS" | "LEAF_GRAMS" | "ROSETTE_GRAMS" | "STAR_GRAMS" | "FLOWER_GRAMS" | "PETAL_GRAMS" | "RUFFLE_GRAMS_PER_CM" | "BRUSHED_GRAMS_PER_CM" | "MARKER_MM" | "SPRINKLE_GRAMS" | "STREWN_SUGAR_GRAMS_PER_CM2" | "STREWN_SUGAR_GRAMS_PER_CM" | "DUST_GRAMS_PER_CM2" | "THINNER_ML_PER_CM2" | "AIRBRUSH_ML_PER_CM2" | "FILM_TIMES_AREA" | "SMALL_AREA_MM" | "NARROW_PART_MM" | "FINEST_PART_MM" | "FRAGILE_RADIUS_MM" | "THICKEST_MM" | "OUTLINE_SECONDS_PER_CM" | "FLOOD_SECONDS_PER_CM2" | "NEEDLE_SECONDS" | "PIECE_NEEDLE_SECONDS" | "DIP_SECONDS" | "DOT_SECONDS" | "DRAG_SECONDS" | "BEAD_SECONDS" | "RAISED_SECONDS_PER_CM" | "WRITING_SECONDS_PER_CM" | "PIECE_SECONDS" | "BRUSHED_SECONDS_PER_CM" | "DAB_SECONDS_PER_CM2" | "TRANSFER_SECONDS" | "STENCIL_SECONDS" | "MARKER_SECONDS_PER_CM" | "PAINT_SECONDS_PER_CM2" | "AIRBRUSH_SECONDS" | "STREWN_SECONDS" | "CANDY_SECONDS" | "BAG_SECONDS" | "BAG_SECONDS_BY_THE_TRAY" | "BATCH_MINUTES" | "TINT_MINUTES" | "LET_DOWN_MINUTES" | "JAR_MINUTES" | "DIVIDE_MINUTES" | "THIN_MINUTES" | "BAG_MINUTES" | "LARGE_SHARE_OF_HANDS" | "PRINT_DRY_MINUTES" | "TOUCHING_MINUTES" | "DOTS_SET_MINUTES" | "LINES_HOLD_MINUTES" | "LINES_SET_MINUTES" | "LINES_DRY_MINUTES" | "SKINNED_MINUTES" | "HALF_DRY_MINUTES" | "FIRM_MINUTES" | "SURFACE_DRY_MINUTES" | "DRY_THROUGH_MINUTES" | "TEXTURE_SHEET_MINUTES" | "WET_WINDOW_SECONDS" | "SHARE_OF_WET_WINDOW" | "BLEEDS_FROM_DELTA_L" | "MOST_GEL_PERCENT" | "FEWER_GELS_WORTH" | "NEAR_TWINS_DELTA_E" | "TINY_BOWL_GRAMS" | "SAME_DELTA_E" | "JAR_FITS_DELTA_E" | "LET_DOWN_DELTA_E" | "HARD_DELTA_E" | "BAG_FILL_GRAMS" | "LARGE_BAG_FILL_GRAMS" | "COUPLERS" | "BOTTLES" | "BOTTLE_FILL_GRAMS" | "CUT_MM" | "TIPPED_BAG_KEEPS_GRAMS" | "TIPLESS_BAG_KEEPS_GRAMS" | "BOWL_KEEPS_GRAMS" | "DIP_BOWL_KEEPS_GRAMS" | "SCRAPER_KEEPS_GRAMS" | "SCRAPER_LOAD_GRAMS" | "MIXER_KEEPS_GRAMS" | "MIXER_LEAST_GRAMS" | "MIXER_MOST_GRAMS" | "MANY_BATCHES" | "SCALE_STEP_GRAMS" | "FINE_SCALE_STEP_GRAMS" | "FINE_SCALE_BELOW_GRAMS" | "BREAKAGE_PERCENT" | "COOKIE_VARIATION_PERCENT" | "DAY_VARIATION_PERCENT" | "RISK_SET_APART" | "LEAST_TRANSFER_SPARES" | "TRANSFER_SPARE_SHARE" | "FRAGILE_SPARE_SHARE" | "COOKIES_PER_BOX" | "BOXES_IN_A_PACK" | "BAGS_IN_A_PACK" | "MARKER_METRES" | "FILM_SHEET_CM2";
         HabitView: {
             habit: components["schemas"]["Habit"];
             chapter: components["schemas"]["Chapter"];
@@ -1470,6 +1470,8 @@ export interface components {
         };
         /** @enum {string} */
         Measures: "GRAMS" | "GRAMS_AND_SPOONS";
+        /** @enum {string} */
+        Mirrored: "BOTH_SIDES";
         MixingView: {
             /** Format: int64 */
             revision: number;
@@ -1505,7 +1507,7 @@ export interface components {
             /** Format: int32 */
             cookies: number;
         };
-        Move: components["schemas"]["MoveBands"] | components["schemas"]["MoveSpokes"] | components["schemas"]["MoveRings"] | components["schemas"]["MoveChecks"] | components["schemas"]["MoveFrame"] | components["schemas"]["MoveHorizon"] | components["schemas"]["MoveLettering"] | components["schemas"]["MoveInlay"] | components["schemas"]["MoveFlood"] | components["schemas"]["MoveDip"] | components["schemas"]["MoveSpatula"] | components["schemas"]["MoveOutline"] | components["schemas"]["MoveDot"] | components["schemas"]["MoveStripe"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveRaisedLines"] | components["schemas"]["MoveStitches"] | components["schemas"]["MoveWriting"] | components["schemas"]["MoveBeads"] | components["schemas"]["MovePiece"] | components["schemas"]["MoveRuffle"] | components["schemas"]["MoveDab"] | components["schemas"]["MoveStencil"] | components["schemas"]["MoveTransfer"] | components["schemas"]["MoveStack"] | components["schemas"]["MoveSquiggle"] | components["schemas"]["MoveSprinkle"] | components["schemas"]["MoveAirbrush"] | components["schemas"]["MoveMarker"] | components["schemas"]["MovePaint"];
+        Move: components["schemas"]["MoveBands"] | components["schemas"]["MoveSpokes"] | components["schemas"]["MoveRings"] | components["schemas"]["MoveChecks"] | components["schemas"]["MoveFrame"] | components["schemas"]["MoveHorizon"] | components["schemas"]["MoveLettering"] | components["schemas"]["MoveInlay"] | components["schemas"]["MoveFlood"] | components["schemas"]["MoveDip"] | components["schemas"]["MoveSpatula"] | components["schemas"]["MoveOutline"] | components["schemas"]["MoveDot"] | components["schemas"]["MoveStripe"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveRaisedLines"] | components["schemas"]["MoveStitches"] | components["schemas"]["MoveWriting"] | components["schemas"]["MoveBeads"] | components["schemas"]["MoveDrop"] | components["schemas"]["MovePiece"] | components["schemas"]["MoveSecondFlood"] | components["schemas"]["MoveRaisedFill"] | components["schemas"]["MoveRuffle"] | components["schemas"]["MoveDab"] | components["schemas"]["MoveStencil"] | components["schemas"]["MoveTransfer"] | components["schemas"]["MoveStack"] | components["schemas"]["MoveSquiggle"] | components["schemas"]["MoveSprinkle"] | components["schemas"]["MoveAirbrush"] | components["schemas"]["MoveMarker"] | components["schemas"]["MovePaint"];
         MoveAirbrush: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1541,7 +1543,7 @@ export interface components {
             tip?: string;
             countSeconds?: number;
             /** @enum {string} */
-            waits?: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
             on?: string;
         };
         MoveChecks: {
@@ -1563,7 +1565,7 @@ export interface components {
             move: "dabbed texture";
             colour: string;
             /** @enum {string} */
-            waits?: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
             on?: string;
         };
         MoveDip: {
@@ -1596,6 +1598,26 @@ export interface components {
             on?: string;
             /** @enum {string} */
             drag?: "HEARTS" | "ROSE";
+        };
+        MoveDrop: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "drop";
+            colour: string;
+            /** Format: int32 */
+            pieces: number;
+            widthMm: number;
+            lengthMm?: number;
+            /** @enum {string} */
+            sits?: "RAISED" | "WET";
+            where?: components["schemas"]["Where"];
+            tip?: string;
+            countSeconds?: number;
+            /** @enum {string} */
+            waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            on?: string;
         };
         MoveFlood: {
             /**
@@ -1670,7 +1692,7 @@ export interface components {
             tip?: string;
             countSeconds?: number;
             /** @enum {string} */
-            waits?: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
             /** @enum {string} */
             finish?: "SUGARED";
             on?: string;
@@ -1706,6 +1728,8 @@ export interface components {
             tip?: string;
             countSeconds?: number;
             draw?: number;
+            /** @enum {string} */
+            piped?: "IN_ONE_GO";
             on?: string;
         };
         MovePaint: {
@@ -1735,7 +1759,26 @@ export interface components {
             sizeMm: number;
             where?: components["schemas"]["Where"];
             /** @enum {string} */
-            waits?: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            on?: string;
+        };
+        MoveRaisedFill: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "raised fill";
+            colour: string;
+            /** @enum {string} */
+            form?: "DISC" | "HEART" | "STAR" | "FLOWER" | "LEAF" | "DROP" | "BOW" | "BANNER" | "CLOUD" | "KITE";
+            text?: string;
+            path?: string;
+            sizeMm?: number;
+            where?: components["schemas"]["Where"];
+            tip?: string;
+            countSeconds?: number;
+            /** @enum {string} */
+            waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
             on?: string;
         };
         MoveRaisedLines: {
@@ -1754,7 +1797,7 @@ export interface components {
             tip?: string;
             countSeconds?: number;
             /** @enum {string} */
-            waits?: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
             /** @enum {string} */
             finish?: "SUGARED";
             on?: string;
@@ -1782,7 +1825,26 @@ export interface components {
             widthMm?: number;
             where?: components["schemas"]["Where"];
             /** @enum {string} */
-            waits?: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            on?: string;
+        };
+        MoveSecondFlood: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "second flood";
+            colour: string;
+            /** @enum {string} */
+            form?: "DISC" | "HEART" | "STAR" | "FLOWER" | "LEAF" | "DROP" | "BOW" | "BANNER" | "CLOUD" | "KITE";
+            text?: string;
+            path?: string;
+            sizeMm?: number;
+            where?: components["schemas"]["Where"];
+            countSeconds?: number;
+            fullness?: number;
+            /** @enum {string} */
+            waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
             on?: string;
         };
         MoveSpatula: {
@@ -1862,7 +1924,7 @@ export interface components {
             /** Format: int32 */
             parts?: number;
             /** @enum {string} */
-            waits?: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
             on?: string;
         };
         MoveStitches: {
@@ -1878,7 +1940,7 @@ export interface components {
             tip?: string;
             countSeconds?: number;
             /** @enum {string} */
-            waits?: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
             on?: string;
         };
         MoveStripe: {
@@ -1927,7 +1989,7 @@ export interface components {
             /** @enum {string} */
             fragile?: "YES" | "NO";
             /** @enum {string} */
-            waits?: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
             on?: string;
         };
         MoveWriting: {
@@ -1939,11 +2001,13 @@ export interface components {
             colour: string;
             text?: string;
             heightMm: number;
+            /** @enum {string} */
+            sits?: "RAISED" | "WET";
             where?: components["schemas"]["Where"];
             tip?: string;
             countSeconds?: number;
             /** @enum {string} */
-            waits?: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
             /** @enum {string} */
             finish?: "SUGARED";
             on?: string;
@@ -2069,6 +2133,7 @@ export interface components {
             gate: components["schemas"]["Gate"];
             /** Format: int32 */
             waitMinutes: number;
+            after: number | null;
         };
         PastColour: {
             name: string;
@@ -2322,6 +2387,8 @@ export interface components {
             steps: components["schemas"]["Steps"];
         };
         /** @enum {string} */
+        Sits: "RAISED" | "WET";
+        /** @enum {string} */
         Size: "SMALL" | "MEDIUM" | "LARGE";
         /** @enum {string} */
         SmallForm: "DISC" | "HEART" | "STAR" | "FLOWER" | "LEAF" | "DROP" | "BOW" | "BANNER" | "CLOUD" | "KITE";
@@ -2348,7 +2415,7 @@ export interface components {
             y: number;
         };
         /** @enum {string} */
-        Stage: "AHEAD" | "COAT" | "GUIDE" | "AIRBRUSH" | "STENCIL" | "RAISED" | "MARKER";
+        Stage: "AHEAD" | "COAT" | "GUIDE" | "AIRBRUSH" | "STENCIL" | "SECOND" | "RAISED" | "MARKER" | "PAINT";
         /** @enum {string} */
         Standing: "STANDING";
         /** @enum {string} */
@@ -2484,7 +2551,7 @@ export interface components {
         /** @enum {string} */
         Vividness: "SOFT" | "CLEAR" | "VIVID";
         /** @enum {string} */
-        Wait: "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+        Wait: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
         Wanted: {
             /** Format: int64 */
             order: number;

@@ -1,9 +1,11 @@
 <script lang="ts">
   import type { CookieView, DesignView } from "../../api/types";
+  import { field } from "../../desk/catalogue.svelte";
   import { theDesk } from "../../desk/order.svelte";
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import Slump from "../../marks/Slump.svelte";
   import Explain from "../../parts/Explain.svelte";
+  import { sectionWords } from "./sections";
   import { consistency, fixed, gateWord, lasting, plural } from "../../units/format";
 
   const desk = theDesk();
@@ -17,10 +19,28 @@
     GUIDE: "a guide, to be covered",
     AIRBRUSH: "airbrush",
     STENCIL: "stencil",
+    SECOND: "flooded on the dry coat",
     RAISED: "raised",
-    MARKER: "marker and paint",
+    MARKER: "marker",
+    PAINT: "paint and dust",
   };
   type Mark = CookieView["marks"][number];
+
+  /** What has to have come, and of which move: "dry through after the flood in White". */
+  function until(pass: CookieView["passes"][number]): string {
+    const after = pass.after === null ? undefined : design.document.moves[pass.after];
+    if (!after) return gateWord(pass.gate);
+    const colour = field(after, "colour") as string | undefined;
+    return `${gateWord(pass.gate)} after ${after.move}${colour ? ` ${desk.colourName(colour)}` : ""}`;
+  }
+
+  /** The colour of a mark, and the sections that it lies on. */
+  function lying(mark: Mark): string {
+    const move = design.document.moves[mark.move];
+    const on = move ? String(field(move, "on") ?? "") : "";
+    const colour = mark.colour ? desk.colourName(mark.colour) : "";
+    return on ? `${colour} on ${sectionWords(on, cookie.sections)}` : colour;
+  }
 
   /** Pieces made ahead for the whole order, spares with them. */
   function ahead(mark: Mark): string {
@@ -38,7 +58,7 @@
 </p>
 {#each cookie.passes as pass (pass.number)}
   {#if pass.waitMinutes > 0}
-    <p class="gate"><span>{gateWord(pass.gate)}, {lasting(pass.waitMinutes)}</span></p>
+    <p class="gate"><span>{until(pass)}, {lasting(pass.waitMinutes)}</span></p>
   {/if}
   <h3>
     {pass.number > 0 ? `${pass.number} · ` : ""}{pass.number > 1 && pass.stage === "COAT"
@@ -51,7 +71,10 @@
         {#if mark.colour}<BowlDisc hex={desk.hexes[mark.colour] ?? "#888888"} size={24} />{/if}
         {#if mark.state}<Slump state={mark.state} />{/if}
         <span class="words">
-          <strong>{design.document.moves[mark.move]?.move}</strong>
+          <span
+            ><strong>{design.document.moves[mark.move]?.move}</strong>
+            {lying(mark)}</span
+          >
           <span class="soft">
             {mark.state && mark.countSeconds ? consistency(mark.state, mark.countSeconds) : ""}
             {mark.gate === "WET" ? "· while wet" : ""}
@@ -99,6 +122,8 @@
   }
   .words {
     flex: 1;
+    display: flex;
+    flex-direction: column;
   }
   .grams {
     font-weight: 700;

@@ -44,7 +44,7 @@ public class DesignBenchmark {
         List<Move> moves = new ArrayList<>();
         moves.add(new Division.Bands("a", null, 40, null));
         for (int i = 1; i <= 29; i++) {
-            moves.add(new Outline("c" + i % 4, "1", null, null, "a" + i));
+            moves.add(new Outline("c" + i % 4, "1", null, null, null, "a" + i));
         }
         for (int i = 1; i <= 28; i++) {
             moves.add(new Flood("c" + i % 4, null, null, null, "a" + i, null));
@@ -65,7 +65,7 @@ public class DesignBenchmark {
                 null,
                 List.of(
                         new Division.Rings("a", null, 4),
-                        new Outline("lagoon", null, null, null, "a1"),
+                        new Outline("lagoon", null, null, null, null, "a1"),
                         new Flood("lagoon", null, null, null, "a1 a3", Seam.FLOW),
                         new Flood("white", null, null, null, "a2", Seam.FLOW),
                         new Flood("marigold", null, null, null, "a4", Seam.FLOW),

@@ -72,7 +72,7 @@ public class PourBenchmark {
                 null,
                 null,
                 List.of(
-                        new Outline("c" + i % COLOURS, null, null, null, null),
+                        new Outline("c" + i % COLOURS, null, null, null, null, null),
                         new Flood("c" + i % COLOURS, null, null, null, null, null),
                         new Dot("c" + (i + 5) % COLOURS, 12, null, 4.0, null, null, null, null, null),
                         new Line("c" + (i + 11) % COLOURS, null, null, null, null, null, null)));

@@ -12,7 +12,6 @@ import kindthimble.core.colour.Roles;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.SideCut;
 import kindthimble.core.drying.Gate;
-import kindthimble.core.drying.Passes;
 import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Box;
 import kindthimble.core.geometry.Pose;
@@ -24,6 +23,7 @@ import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Layer;
 import kindthimble.core.mark.Mark;
 import kindthimble.core.mark.OnCookie;
+import kindthimble.core.passes.Passes;
 
 /**
  * A measured design for the screen.

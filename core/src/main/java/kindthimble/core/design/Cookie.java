@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import kindthimble.core.caution.Caution;
-import kindthimble.core.drying.Passes;
 import kindthimble.core.geometry.Deadline;
 import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Region;
@@ -13,6 +12,7 @@ import kindthimble.core.geometry.TooMuch;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.mark.Layer;
 import kindthimble.core.mark.OnCookie;
+import kindthimble.core.passes.Passes;
 
 /**
  * A design, measured.

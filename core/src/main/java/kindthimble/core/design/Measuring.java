@@ -6,7 +6,6 @@ import kindthimble.core.caution.Caution;
 import kindthimble.core.caution.Cautions;
 import kindthimble.core.caution.IcedCookie;
 import kindthimble.core.cutter.Cutter;
-import kindthimble.core.drying.Passes;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.TooMuch;
 import kindthimble.core.habit.Habit;
@@ -18,6 +17,8 @@ import kindthimble.core.move.Division;
 import kindthimble.core.move.Ground;
 import kindthimble.core.move.Move;
 import kindthimble.core.move.Sections;
+import kindthimble.core.passes.Passes;
+import kindthimble.core.passes.Step;
 import kindthimble.core.words.Range;
 import kindthimble.core.words.Refused;
 
@@ -63,23 +64,21 @@ public final class Measuring {
         Coats coats = new Coats(moves, sections);
         Ground ground = new Ground(sections.whole(), sections, coats, own, moves);
         ground.layAll();
-        Passes passes = new Passes(ground.laid().stream().map(Measuring::step).toList(), own.habits());
-        List<OnCookie> marks = ground.laid().stream()
-                .map(on -> new OnCookie(on.move(), passes.of(step(on)), on.mark()))
-                .toList();
+        Passes passes = new Passes(ground.laid(), coats.earlySlots(), own.habits());
+        List<OnCookie> marks = new ArrayList<>();
+        for (int i = 0; i < ground.laid().size(); i++) {
+            Step step = ground.laid().get(i);
+            marks.add(new OnCookie(step.move(), passes.of(i), step.mark()));
+        }
         List<Cookie.Section> named = new ArrayList<>();
         sections.leaves()
-                .forEach((name, region) ->
-                        named.add(new Cookie.Section(name, coats.isCoated(name) ? coats.pass(name) : 0, region)));
+                .forEach((name, region) -> named.add(
+                        new Cookie.Section(name, coats.isCoated(name) ? passes.ofSlot(coats.pass(name)) : 0, region)));
         Hands hands = Hands.on(marks, own.habits());
         List<Caution> cautions = Cautions.of(
                 new IcedCookie(design.moves(), moves, baked, sections, coats, marks, ground.standing(), hands, own));
         return new Cookie(
                 design, baked, sections.whole(), marks, named, passes.list(), cautions, hands.all(), ground.standing());
-    }
-
-    private static Passes.Step step(OnCookie on) {
-        return new Passes.Step(on.pass(), on.mark().stage(), on.mark().gate());
     }
 
     /** What is iced, divided: of a press that is tried it is mostly the same as before, and what was worked out of it serves again. */

@@ -9,12 +9,24 @@ public enum Gate {
     BARE_COOKIE(null),
     /** The coat below is still wet, so that the mark sinks in. */
     WET(null),
+    /** Paint, print or airbrush does not smear. */
+    PRINT_DRY(Habit.PRINT_DRY_MINUTES),
+    /** A raised line beside it has a skin, so that a line stays to be seen between them. */
+    TOUCHING(Habit.TOUCHING_MINUTES),
+    /** Small raised dots bear a brush. */
+    DOTS_SET(Habit.DOTS_SET_MINUTES),
     /** The coat beside it has a skin. */
     SKINNED(Habit.SKINNED_MINUTES),
+    /** A raised line holds the flood that runs against it. */
+    LINES_HOLD(Habit.LINES_HOLD_MINUTES),
     /** The coat below is set on top, not yet inside. */
     HALF_DRY(Habit.HALF_DRY_MINUTES),
+    /** Raised parts below bear what is laid on them. */
+    LINES_SET(Habit.LINES_SET_MINUTES),
     /** The coat below carries a bead without denting. */
     FIRM(Habit.FIRM_MINUTES),
+    /** Raised parts below bear a marker. */
+    LINES_DRY(Habit.LINES_DRY_MINUTES),
     /** Nothing that presses leaves a dent. */
     SURFACE_DRY(Habit.SURFACE_DRY_MINUTES),
     /** Dry to the cookie: overnight. */

@@ -11,11 +11,15 @@ public enum Stage {
     GUIDE,
     AIRBRUSH,
     STENCIL,
+    /** A flood on a coat that is dry. */
+    SECOND,
     RAISED,
-    MARKER;
+    MARKER,
+    /** Paint, dust or gilding. */
+    PAINT;
 
-    /** When raised detail goes on: on a bare cookie with the coats. */
+    /** When raised detail goes on: on a bare cookie, or on a wet coat, with the coats. */
     public static Stage raised(Gate gate) {
-        return gate == Gate.BARE_COOKIE ? COAT : RAISED;
+        return gate.isPastWet() ? RAISED : COAT;
     }
 }

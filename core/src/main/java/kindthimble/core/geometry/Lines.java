@@ -257,6 +257,10 @@ public final class Lines {
         return new Pose(at.x, at.y, Math.toDegrees(Math.atan2(after.y - before.y, after.x - before.x)));
     }
 
+    Geometry shape() {
+        return shape;
+    }
+
     /** SVG path data in mm, to a hundredth. */
     public String pathData() {
         Deadline.check();

@@ -3,6 +3,7 @@ package kindthimble.core.mark;
 import java.util.List;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
+import kindthimble.core.geometry.Extent;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Spot;
 import kindthimble.core.habit.Habit;
@@ -49,6 +50,11 @@ public record Balls(Icing icing, List<Spot> spots, double diameterMm, double tai
     @Override
     public Region covers() {
         return Region.discs(spots, diameterMm);
+    }
+
+    @Override
+    public Extent extent() {
+        return Extent.of(spots, diameterMm);
     }
 
     @Override

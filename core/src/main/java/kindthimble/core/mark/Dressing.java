@@ -3,6 +3,7 @@ package kindthimble.core.mark;
 import java.util.List;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
+import kindthimble.core.geometry.Extent;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habits;
 
@@ -18,6 +19,7 @@ import kindthimble.core.habit.Habits;
  * @param stage when it goes on
  * @param handSeconds hands it takes
  * @param supplies what it takes
+ * @param extent how far it reaches
  */
 public record Dressing(
         String colour,
@@ -28,7 +30,8 @@ public record Dressing(
         Gate gate,
         Stage stage,
         double handSeconds,
-        List<Supply> supplies)
+        List<Supply> supplies,
+        Extent extent)
         implements Mark {
     public Dressing {
         supplies = List.copyOf(supplies);
@@ -37,7 +40,17 @@ public record Dressing(
     /** Spread over a whole region. */
     public static Dressing over(
             Region region, String colour, Gate gate, Stage stage, double handSeconds, List<Supply> supplies) {
-        return new Dressing(colour, region.pathData(), null, 0, region.areaMm2(), gate, stage, handSeconds, supplies);
+        return new Dressing(
+                colour,
+                region.pathData(),
+                null,
+                0,
+                region.areaMm2(),
+                gate,
+                stage,
+                handSeconds,
+                supplies,
+                Extent.of(region));
     }
 
     @Override

@@ -3,6 +3,7 @@ package kindthimble.core.mark;
 import java.util.List;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
+import kindthimble.core.geometry.Extent;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Spot;
@@ -59,6 +60,11 @@ public record Frill(Icing icing, Border kind, Lines along, double widthMm, doubl
     @Override
     public Region covers() {
         return along.stroked(widthMm);
+    }
+
+    @Override
+    public Extent extent() {
+        return Extent.of(along, widthMm);
     }
 
     @Override

@@ -3,6 +3,7 @@ package kindthimble.core.mark;
 import java.util.List;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
+import kindthimble.core.geometry.Extent;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.BaseRecipe;
@@ -18,6 +19,8 @@ public sealed interface Mark
                 WetDots,
                 WetLines,
                 Balls,
+                Drops,
+                Fill,
                 Pieces,
                 Frill,
                 Print,
@@ -71,6 +74,12 @@ public sealed interface Mark
     /** Where it lies, as far as that matters to other marks; empty where it does not. */
     default Region covers() {
         return Region.EMPTY;
+    }
+
+    /** How far it reaches, for telling what touches it; a coat goes by its sections. */
+    default Extent extent() {
+        Region covers = covers();
+        return covers.isEmpty() ? Extent.NONE : Extent.of(covers);
     }
 
     /** What to paint. */

@@ -3,6 +3,7 @@ package kindthimble.core.mark;
 import java.util.List;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
+import kindthimble.core.geometry.Extent;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.BaseRecipe;
@@ -63,5 +64,10 @@ public record Placed(
                 .flatMap(piece -> piece.crossings(y).stream())
                 .map(pair -> new Slice(pair[0], pair[1], heightMm, true))
                 .toList();
+    }
+
+    @Override
+    public Extent extent() {
+        return Extent.of(Region.union(pieces));
     }
 }

@@ -79,6 +79,15 @@ public final class Shapes {
         return path.toString();
     }
 
+    /** Upright, round above and drawn out below: control and end points in halves of its width and its length. */
+    private static final double[][] DROP = {
+        {0, -1}, {0.95, -1, 1, -0.45}, {1, 0, 0, 1}, {-1, 0, -1, -0.45}, {-0.95, -1, 0, -1}
+    };
+
+    static String drops(List<Pose> poses, double widthMm, double lengthMm) {
+        return curved(DROP, poses, widthMm / 2, lengthMm / 2);
+    }
+
     static String leaves(List<Pose> poses, double mm) {
         return curved(LEAF, poses, mm / 2, mm / 2);
     }

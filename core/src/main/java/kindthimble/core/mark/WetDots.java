@@ -3,6 +3,7 @@ package kindthimble.core.mark;
 import java.util.List;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
+import kindthimble.core.geometry.Extent;
 import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
@@ -73,6 +74,11 @@ public record WetDots(
     @Override
     public Region covers() {
         return Region.discs(Pose.spots(poses), diameterMm);
+    }
+
+    @Override
+    public Extent extent() {
+        return Extent.of(Pose.spots(poses), diameterMm);
     }
 
     @Override

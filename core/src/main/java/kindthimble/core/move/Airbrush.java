@@ -26,6 +26,11 @@ public record Airbrush(
     }
 
     @Override
+    public boolean dresses() {
+        return true;
+    }
+
+    @Override
     public void lay(Ground ground) {
         Region region = ground.on(on);
         Supply sprayed = new Supply(

@@ -1,6 +1,7 @@
 package kindthimble.core.move;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -10,12 +11,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
-import kindthimble.core.drying.Colouring;
+import java.util.stream.IntStream;
 import kindthimble.core.geometry.CoatVolume;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.SharedEdge;
 import kindthimble.core.kitchen.Filling;
 import kindthimble.core.kitchen.Kitchen;
+import kindthimble.core.passes.Colouring;
 import kindthimble.core.words.Refused;
 
 /**
@@ -32,6 +34,7 @@ public final class Coats {
     private final Map<String, Seam> seams = new LinkedHashMap<>();
     private final Sections sections;
     private int[] passOfSurface = {};
+    private int earlySlots;
 
     /**
      * @param moves of the design, in order
@@ -58,7 +61,14 @@ public final class Coats {
                 rest.forEach(section -> seams.putIfAbsent(section, orCrease(coat.seam())));
             }
         }
-        join(inOrderOfWork(moves.size()));
+        List<String> order = inOrderOfWork(moves.size());
+        List<int[]> creases = join(order);
+        number(order, creases, late(moves));
+    }
+
+    /** How many of the slots come first of all; coats of those beyond are listed after print, paint or marker beside them. */
+    public int earlySlots() {
+        return earlySlots;
     }
 
     /** Sections that the coat at this index covers. */
@@ -166,7 +176,7 @@ public final class Coats {
         return new ArrayList<>(order);
     }
 
-    private void join(List<String> coated) {
+    private List<int[]> join(List<String> coated) {
         int[] surface = new int[coated.size()];
         for (int i = 0; i < surface.length; i++) {
             surface[i] = i;
@@ -196,8 +206,42 @@ public final class Coats {
             surfaceOf.put(coated.get(i), number);
         }
         numbers.values().forEach(number -> surfaces.put(number, surface(namesOf(number))));
+        return creases;
+    }
+
+    /** For each section that is coated by a move which is listed after print, paint or marker on it or beside it, the index of that move. */
+    private Map<String, Integer> late(List<Move> moves) {
+        Map<String, Integer> late = new HashMap<>();
+        Set<String> coatedBefore = new HashSet<>();
+        Set<String> dressed = new HashSet<>();
+        for (int i = 0; i < moves.size(); i++) {
+            if (moves.get(i) instanceof Coating) {
+                Set<String> own = sectionsOf(i);
+                boolean waits = own.stream()
+                        .anyMatch(section -> dressed.contains(section)
+                                || neighbours(section).stream().anyMatch(dressed::contains));
+                for (String section : own) {
+                    if (waits && !coatedBefore.contains(section)) {
+                        late.put(section, i);
+                    }
+                }
+                coatedBefore.addAll(own);
+            } else if (moves.get(i).dresses()) {
+                sections.named(moves.get(i).on()).stream()
+                        .filter(coatedBefore::contains)
+                        .forEach(dressed::add);
+            }
+        }
+        return late;
+    }
+
+    /** Gives each surface its slot: those that nothing holds back first, then those of each late move. */
+    private void number(List<String> coated, List<int[]> creases, Map<String, Integer> late) {
+        int count = surfaces.size();
         List<List<Integer>> apart = new ArrayList<>();
-        numbers.values().forEach(number -> apart.add(new ArrayList<>()));
+        for (int i = 0; i < count; i++) {
+            apart.add(new ArrayList<>());
+        }
         for (int[] crease : creases) {
             int one = surfaceOf.get(coated.get(crease[0]));
             int other = surfaceOf.get(coated.get(crease[1]));
@@ -206,7 +250,52 @@ public final class Coats {
                 apart.get(other).add(one);
             }
         }
-        passOfSurface = Colouring.of(apart);
+        passOfSurface = new int[count];
+        int[] heldBy = new int[count];
+        Arrays.fill(heldBy, -1);
+        late.forEach(
+                (section, move) -> heldBy[surfaceOf.get(section)] = Math.max(heldBy[surfaceOf.get(section)], move));
+        int slots = 0;
+        for (int holding : Arrays.stream(heldBy).distinct().sorted().toArray()) {
+            int[] members =
+                    IntStream.range(0, count).filter(i -> heldBy[i] == holding).toArray();
+            int[] colours = Colouring.of(within(apart, members), movesOf(members));
+            int most = 0;
+            for (int k = 0; k < members.length; k++) {
+                passOfSurface[members[k]] = slots + colours[k];
+                most = Math.max(most, colours[k] + 1);
+            }
+            slots += most;
+            if (holding < 0) {
+                earlySlots = slots;
+            }
+        }
+    }
+
+    /** A part of the graph, its members numbered from 0. */
+    private static List<List<Integer>> within(List<List<Integer>> apart, int[] members) {
+        Map<Integer, Integer> number = new HashMap<>();
+        for (int k = 0; k < members.length; k++) {
+            number.put(members[k], k);
+        }
+        List<List<Integer>> part = new ArrayList<>();
+        for (int member : members) {
+            part.add(apart.get(member).stream()
+                    .filter(number::containsKey)
+                    .map(number::get)
+                    .toList());
+        }
+        return part;
+    }
+
+    /** The first move that coats each of some surfaces. */
+    private int[] movesOf(int[] members) {
+        Map<Integer, Integer> first = new HashMap<>();
+        sectionsOfMove.forEach(
+                (move, names) -> names.forEach(name -> first.merge(surfaceOf.getOrDefault(name, -1), move, Math::min)));
+        return Arrays.stream(members)
+                .map(member -> first.getOrDefault(member, -1))
+                .toArray();
     }
 
     private static Seam orCrease(Seam given) {

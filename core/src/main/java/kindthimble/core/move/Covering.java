@@ -34,7 +34,7 @@ final class Covering {
                 mm3 += Math.max(0, fullMm3.applyAsDouble(section, region) * fullness - ground.takeOutline(section));
                 ground.coat(section, thicknessMm);
             }
-            ground.place(pass.getKey(), new Coat(icing, regions, thicknessMm, mm3));
+            ground.place(pass.getKey(), pass.getValue(), new Coat(icing, regions, thicknessMm, mm3));
             all += mm3;
         }
         return all;

@@ -1,6 +1,7 @@
 package kindthimble.core.move;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -27,7 +28,7 @@ import kindthimble.core.kitchen.Tip;
 import kindthimble.core.mark.Coat;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Mark;
-import kindthimble.core.mark.OnCookie;
+import kindthimble.core.passes.Step;
 import kindthimble.core.placing.Placing;
 import kindthimble.core.placing.Site;
 import kindthimble.core.placing.Where;
@@ -41,7 +42,7 @@ public final class Ground {
     private final Coats coats;
     private final Kitchen kitchen;
     private final List<Move> moves;
-    private final List<OnCookie> laid = new ArrayList<>();
+    private final List<Step> laid = new ArrayList<>();
     private final Map<String, Double> outlineMm3 = new HashMap<>();
     private final Map<String, Coated> coated = new HashMap<>();
     private final Set<String> outlined = new HashSet<>();
@@ -83,8 +84,8 @@ public final class Ground {
                 "Move %d, %s: %s".formatted(index + 1, Catalogue.word(move.getClass()), tooMuch.getMessage()));
     }
 
-    /** What lies on it: with the pass of the coats, from 1; 0 for what goes on before them or afterwards. */
-    public List<OnCookie> laid() {
+    /** What lies on it, in her order. */
+    public List<Step> laid() {
         return laid;
     }
 
@@ -319,17 +320,20 @@ public final class Ground {
         coated.put(section, new Coated(thicknessMm, pressed));
     }
 
-    /** Puts a mark in a pass of the coats. */
-    void place(int pass, Mark mark) {
-        laid.add(new OnCookie(move, pass, mark));
+    /** Puts a mark on some sections, in one of the coats' slots. */
+    void place(int slot, Collection<String> on, Mark mark) {
+        laid.add(new Step(move, slot, mark, Set.copyOf(on)));
     }
 
     /** Puts a mark that sinks into the coat of some sections, or that goes on before or after the coats. */
     void place(String on, Mark mark) {
-        int pass = mark.stage() != Stage.COAT
+        Set<String> names = sections.named(on);
+        int slot = mark.stage() != Stage.COAT
                 ? 0
-                : sections.named(on).stream().mapToInt(coats::pass).max().orElse(1);
-        laid.add(new OnCookie(move, pass, mark));
+                : mark.gate() == Gate.BARE_COOKIE && isBare(on)
+                        ? 1
+                        : names.stream().mapToInt(coats::pass).max().orElse(1);
+        laid.add(new Step(move, slot, mark, names));
     }
 
     Tip tip(String name) {

@@ -8,6 +8,7 @@ import kindthimble.core.catalogue.Text;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
+import kindthimble.core.geometry.Extent;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
@@ -71,6 +72,11 @@ public record Marker(
     }
 
     @Override
+    public boolean dresses() {
+        return when != When.GUIDE;
+    }
+
+    @Override
     public void lay(Ground ground) {
         boolean bare = ground.isBare(on);
         Gate gate = bare
@@ -108,6 +114,7 @@ public record Marker(
                         gate,
                         stage,
                         centimetres * ground.mean(Habit.MARKER_SECONDS_PER_CM),
-                        List.of(new Supply(Supply.Sort.MARKER, colour, centimetres / 100))));
+                        List.of(new Supply(Supply.Sort.MARKER, colour, centimetres / 100)),
+                        Extent.of(lines, ground.mean(Habit.MARKER_MM))));
     }
 }

@@ -33,6 +33,11 @@ public sealed interface Move permits Division, Coating, Detail, Trim {
         return null;
     }
 
+    /** Whether it is print, paint or the like on a dry coat, so that a coat listed after it comes after it. */
+    default boolean dresses() {
+        return false;
+    }
+
     /** What to say where it finds no coat under it, though it needs one; null where it needs none. */
     default String needsCoat() {
         return null;

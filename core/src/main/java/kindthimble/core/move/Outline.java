@@ -45,11 +45,20 @@ public record Outline(
         @Amount(word = "draw", unit = Unit.TIMES, least = 0.5, most = 1.2, habit = Habit.DRAW)
         Double draw,
 
+        @Choice(word = "piped", from = Choice.From.WORDS, otherwise = "each before its flood")
+        Piped piped,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "every section")
         String on)
         implements Detail {
     /** From here on icing holds its edge: one icing can outline and flood. */
     static final double LEAST_SECONDS = 10;
+
+    /** When its lines are piped. */
+    public enum Piped {
+        /** All of them before the first flood. */
+        IN_ONE_GO
+    }
 
     @Override
     public Easier easier() {
@@ -73,23 +82,29 @@ public record Outline(
         }
         Tip laidWith = ground.tip(tip);
         Icing icing = ground.piped(colour, countSeconds, laidWith);
-        Map<Integer, List<Lines>> lines = new HashMap<>();
-        ground.coats()
-                .byPass(ground.named(on))
-                .forEach((pass, names) -> names.forEach(section -> {
-                    Lines line = bead(ground, section, laidWith.openingMm());
-                    if (!line.isEmpty()) {
-                        lines.computeIfAbsent(pass, p -> new ArrayList<>()).add(line);
-                    }
-                    ground.outline(
-                            section,
-                            new Bead(icing, line, line.lengthMm(), laidWith.openingMm(), draw, Gate.BARE_COOKIE, 0)
-                                    .volumeMm3());
-                }));
+        Map<Integer, List<Lines>> each = new HashMap<>();
+        Map<Integer, List<String>> bySlot = ground.coats().byPass(ground.named(on));
+        bySlot.forEach((pass, names) -> names.forEach(section -> {
+            Lines line = bead(ground, section, laidWith.openingMm());
+            if (!line.isEmpty()) {
+                each.computeIfAbsent(pass, p -> new ArrayList<>()).add(line);
+            }
+            ground.outline(
+                    section,
+                    new Bead(icing, line, line.lengthMm(), laidWith.openingMm(), draw, Gate.BARE_COOKIE, 0)
+                            .volumeMm3());
+        }));
+        Map<Integer, List<Lines>> lines = each;
+        if (piped == Piped.IN_ONE_GO && !lines.isEmpty()) {
+            bySlot = Map.of(1, bySlot.values().stream().flatMap(List::stream).toList());
+            lines = Map.of(1, lines.values().stream().flatMap(List::stream).toList());
+        }
+        Map<Integer, List<String>> sectionsOf = bySlot;
         lines.forEach((pass, several) -> {
             Lines all = Lines.all(several);
             ground.place(
                     pass,
+                    sectionsOf.get(pass),
                     new Bead(
                             icing,
                             all,

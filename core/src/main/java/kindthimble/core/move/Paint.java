@@ -8,6 +8,7 @@ import kindthimble.core.catalogue.Laying;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
+import kindthimble.core.geometry.Extent;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.mark.Dressing;
@@ -53,6 +54,11 @@ public record Paint(
     }
 
     @Override
+    public boolean dresses() {
+        return what != What.MARBLED;
+    }
+
+    @Override
     public void lay(Ground ground) {
         Region region = where.laid() == Laid.MARKS ? ground.covered(where.marks(), on) : ground.on(on);
         double share = sharePercent / 100;
@@ -70,14 +76,15 @@ public record Paint(
                             Gate.WET,
                             Stage.COAT,
                             seconds,
-                            supplies(ground, share * region.areaMm2())));
+                            supplies(ground, share * region.areaMm2()),
+                            Extent.of(region)));
             return;
         }
         Region painted = share == 1 ? region : region.shrunkTo(share);
         ground.place(
                 on,
                 Dressing.over(
-                        painted, colour, Gate.DRY_THROUGH, Stage.MARKER, seconds, supplies(ground, painted.areaMm2())));
+                        painted, colour, Gate.DRY_THROUGH, Stage.PAINT, seconds, supplies(ground, painted.areaMm2())));
     }
 
     /** Paint is dust in thinner; dust alone goes on dry. */

@@ -3,6 +3,7 @@ package kindthimble.core.move;
 import java.util.List;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
+import kindthimble.core.geometry.Extent;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.kitchen.Tip;
@@ -56,12 +57,13 @@ public sealed interface Piped extends Detail permits Line, RaisedLines, Stitches
                             lengthMm,
                             0,
                             gate,
-                            gate == Gate.BARE_COOKIE ? Stage.COAT : Stage.RAISED,
+                            Stage.raised(gate),
                             ground.mean(Habit.STREWN_SECONDS),
                             List.of(new Supply(
                                     Supply.Sort.SUGAR,
                                     colour(),
-                                    lengthMm / 10 * ground.mean(Habit.STREWN_SUGAR_GRAMS_PER_CM)))));
+                                    lengthMm / 10 * ground.mean(Habit.STREWN_SUGAR_GRAMS_PER_CM))),
+                            Extent.of(along, SUGAR_MM)));
         }
     }
 

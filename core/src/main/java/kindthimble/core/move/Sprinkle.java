@@ -8,6 +8,7 @@ import kindthimble.core.catalogue.Laying;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
+import kindthimble.core.geometry.Extent;
 import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
@@ -91,6 +92,7 @@ public record Sprinkle(
                         what == What.CANDIES
                                 ? many * ground.mean(Habit.CANDY_SECONDS)
                                 : ground.mean(Habit.STREWN_SECONDS),
-                        List.of(new Supply(what.sort, colour, what.amount(many, region, ground)))));
+                        List.of(new Supply(what.sort, colour, what.amount(many, region, ground))),
+                        Extent.of(region)));
     }
 }

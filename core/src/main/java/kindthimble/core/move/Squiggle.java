@@ -1,11 +1,13 @@
 package kindthimble.core.move;
 
 import java.util.List;
+import java.util.Set;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
+import kindthimble.core.geometry.Extent;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
@@ -23,11 +25,17 @@ public record Squiggle(
 
     @Override
     public void lay(Ground ground) {
-        Region region = ground.on(on);
+        ground.coats().byPass(ground.named(on)).forEach((slot, names) -> lay(ground, slot, names));
+    }
+
+    /** In the sections of one pass. */
+    private void lay(Ground ground, int slot, List<String> names) {
+        Region region = ground.region(Set.copyOf(names));
         Region inner = region.inset(1);
         Lines line = Strokes.across(inner.isEmpty() ? region : inner, TURNS, 0, Strokes.Form.WAVY);
         ground.place(
-                on,
+                slot,
+                names,
                 new Dressing(
                         colour,
                         line.pathData(),
@@ -37,6 +45,7 @@ public record Squiggle(
                         Gate.BARE_COOKIE,
                         Stage.COAT,
                         line.lengthMm() / 10 * ground.mean(Habit.OUTLINE_SECONDS_PER_CM),
-                        List.of()));
+                        List.of(),
+                        Extent.of(line, 1)));
     }
 }

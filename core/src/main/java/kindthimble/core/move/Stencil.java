@@ -40,6 +40,11 @@ public record Stencil(
     }
 
     @Override
+    public boolean dresses() {
+        return true;
+    }
+
+    @Override
     public void lay(Ground ground) {
         Gate gate = waits.gate();
         ground.place(

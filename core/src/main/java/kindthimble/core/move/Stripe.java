@@ -82,6 +82,7 @@ public record Stripe(
                 new WetLines(
                         ground.flooding(colour, countSeconds, laidWith.name()),
                         lines,
+                        lines.lengthMm(),
                         laidWith.openingMm() * ground.mean(Habit.WET_LINE_SPREAD),
                         ground.thicknessUnder(on),
                         drags,

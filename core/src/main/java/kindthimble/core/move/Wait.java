@@ -4,6 +4,8 @@ import kindthimble.core.drying.Gate;
 
 /** What raised detail waits for, where a design says otherwise than the shop's school. */
 public enum Wait {
+    /** At once, on the wet coat, so that it bonds. */
+    AT_ONCE(Gate.WET),
     HALF_DRY(Gate.HALF_DRY),
     FIRM(Gate.FIRM),
     SURFACE_DRY(Gate.SURFACE_DRY),

@@ -1,5 +1,7 @@
 package kindthimble.core.move;
 
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
@@ -14,6 +16,7 @@ import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.kitchen.Tip;
 import kindthimble.core.lettering.Letters;
+import kindthimble.core.mark.WetLines;
 import kindthimble.core.placing.Where;
 import kindthimble.core.words.Refused;
 import kindthimble.core.words.Unit;
@@ -22,14 +25,17 @@ import kindthimble.core.words.Unit;
  * Piped writing in the shipped face of even strokes. The length of its strokes comes from their outline: a stroke of length L and
  * width w has the area {@code L w} and the edge {@code 2 L + 2 w}.
  */
-@Word(value = "writing", says = "piped letters", group = Kind.Group.RAISED)
+@Word(value = "writing", says = "piped letters, raised or wet; | begins a new line", group = Kind.Group.RAISED)
 public record Writing(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
 
-        @Text(word = "text", longest = 40, usual = "Hello") String text,
+        @Text(word = "text", longest = 60, usual = "Hello") String text,
 
         @Amount(word = "height", unit = Unit.MM, least = 2, most = 80, usual = USUAL_MM)
         double heightMm,
+
+        @Choice(word = "sits", from = Choice.From.WORDS, usual = "RAISED")
+        Drop.Sits sits,
 
         @Laying(from = {"MIDDLE", "PLACES", "MARKS"}) Where where,
 
@@ -54,6 +60,11 @@ public record Writing(
         String on)
         implements Piped {
     static final double USUAL_MM = 9;
+    private static final String NEXT_LINE = "\\|";
+
+    /** From one line of writing to the next, in heights. */
+    private static final double LINE_STEP = 1.35;
+
     /** How far inside the outline of a stroke its drawn line runs, in stroke widths. */
     private static final double MIDDLE_OF_STROKE = 0.42;
 
@@ -68,6 +79,10 @@ public record Writing(
     @Override
     public void lay(Ground ground) {
         List<Region> all = written(ground);
+        if (sits == Drop.Sits.WET) {
+            wet(ground, all);
+            return;
+        }
         // The line drawn runs there and back within each stroke; what is piped is the stroke, once.
         pipe(
                 ground,
@@ -75,6 +90,26 @@ public record Writing(
                 all.stream().mapToDouble(Writing::lengthMm).sum(),
                 ground.mean(Habit.DRAW),
                 ground.mean(Habit.WRITING_SECONDS_PER_CM));
+    }
+
+    /** Into the wet coat: as wide as a wet line of its tip. */
+    private void wet(Ground ground, List<Region> all) {
+        Tip laidWith = ground.tip(tip);
+        ground.place(
+                on,
+                new WetLines(
+                        ground.flooding(colour, ground.mean(Habit.FLOOD_COUNT_SECONDS), laidWith.name()),
+                        Lines.all(all.stream().map(Writing::drawn).toList()),
+                        all.stream().mapToDouble(Writing::lengthMm).sum(),
+                        laidWith.openingMm() * ground.mean(Habit.WET_LINE_SPREAD),
+                        ground.thicknessUnder(on),
+                        0,
+                        ground.mean(Habit.WET_MARK_ABOVE_SHARE)));
+    }
+
+    @Override
+    public String sinks() {
+        return sits == Drop.Sits.WET ? "Wet writing" : null;
     }
 
     /** Its outline, once for each place. */
@@ -104,10 +139,32 @@ public record Writing(
                 .moved(region.middle().x(), region.middle().y());
     }
 
-    /** The outline of writing about the origin. */
+    /** The outline of writing about the origin; an upright stroke begins a new line. */
     static Region letters(String text, double heightMm) {
+        return lines(Letters.WRITTEN, text, heightMm);
+    }
+
+    /** The same in the heavy face, to be filled. */
+    static Region cut(String text, double heightMm) {
+        return lines(Letters.CUT, text, heightMm);
+    }
+
+    private static Region lines(Letters face, String text, double heightMm) {
+        List<String> lines = Arrays.stream(text.split(NEXT_LINE))
+                .filter(line -> !line.isBlank())
+                .toList();
         try {
-            return Letters.WRITTEN.written(text).fitted(heightMm, Across.HEIGHT);
+            if (lines.size() < 2) {
+                return face.written(lines.isEmpty() ? text : lines.get(0)).fitted(heightMm, Across.HEIGHT);
+            }
+            List<Region> all = new ArrayList<>();
+            for (int i = 0; i < lines.size(); i++) {
+                double down = (i - (lines.size() - 1) / 2.0) * LINE_STEP * heightMm;
+                all.add(face.written(lines.get(i))
+                        .fitted(heightMm, Across.HEIGHT)
+                        .moved(0, down));
+            }
+            return Region.union(all);
         } catch (Refused refused) {
             throw new Refused("text", refused.getMessage());
         }

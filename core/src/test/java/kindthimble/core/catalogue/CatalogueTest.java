@@ -100,12 +100,12 @@ class CatalogueTest {
 
     @Test
     void lettersAreCountedAsPeopleDo() {
-        Writing forty = Moves.writing("coal", "x".repeat(40), 9);
+        Writing forty = Moves.writing("coal", "x".repeat(60), 9);
         Catalogue.check(forty);
-        Catalogue.check(Catalogue.with(forty, "text", "\uD83E\uDE81".repeat(40)));
+        Catalogue.check(Catalogue.with(forty, "text", "\uD83E\uDE81".repeat(60)));
         Refused refused =
-                assertThrows(Refused.class, () -> Catalogue.check(Catalogue.with(forty, "text", "x".repeat(41))));
-        assertEquals("Text: keep it under 41 letters.", refused.getMessage());
+                assertThrows(Refused.class, () -> Catalogue.check(Catalogue.with(forty, "text", "x".repeat(61))));
+        assertEquals("Text: keep it under 61 letters.", refused.getMessage());
         Refused key = assertThrows(Refused.class, () -> Catalogue.check(new Division.Bands("ab", null, 3, null)));
         assertEquals("Called: write one only.", key.getMessage());
     }
@@ -152,7 +152,7 @@ class CatalogueTest {
         assertEquals(
                 10, ((Outline) Moves.outline("white").filled(one.with(Habit.FLOOD_COUNT_SECONDS, 6.0))).countSeconds());
         assertEquals(50, ((Outline) Moves.outline("white").filled(Kitchen.house())).countSeconds());
-        Outline own = new Outline("white", null, 40.0, null, null);
+        Outline own = new Outline("white", null, 40.0, null, null, null);
         assertEquals(40, ((Outline) own.filled(one)).countSeconds());
     }
 

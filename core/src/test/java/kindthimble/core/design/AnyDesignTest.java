@@ -16,9 +16,6 @@ import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.BasicForm;
 import kindthimble.core.cutter.CutterShape;
 import kindthimble.core.cutter.FigureForm;
-import kindthimble.core.drying.Gate;
-import kindthimble.core.drying.Passes;
-import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.SharedEdge;
 import kindthimble.core.habit.Habits;
@@ -37,6 +34,7 @@ import kindthimble.core.move.Seam;
 import kindthimble.core.move.Sections;
 import kindthimble.core.move.Sprinkle;
 import kindthimble.core.move.Stripe;
+import kindthimble.core.passes.Passes;
 import kindthimble.core.testing.Kitchens;
 import kindthimble.core.testing.Moves;
 import kindthimble.core.words.Refused;
@@ -112,7 +110,7 @@ class AnyDesignTest {
                 measured++;
                 marksAreSound(cookie);
                 creasesAreNeverWetTogether(cookie);
-                gatesOnlyGetStricter(cookie);
+                passesCountUp(cookie);
                 pressesLeaveADesign(cookie);
             } catch (Refused refused) {
                 assertFalse(refused.getMessage().isBlank());
@@ -157,13 +155,13 @@ class AnyDesignTest {
         return sections.leaves();
     }
 
-    private static void gatesOnlyGetStricter(Cookie cookie) {
-        Gate come = Gate.BARE_COOKIE;
+    private static void passesCountUp(Cookie cookie) {
+        int number = cookie.passes().get(0).number();
+        assertTrue(number == 0 || number == 1);
         for (Passes.Pass pass : cookie.passes()) {
-            if (pass.stage() != Stage.COAT && pass.stage() != Stage.AHEAD) {
-                assertTrue(pass.gate().compareTo(come) >= 0);
-                come = pass.gate();
-            }
+            assertEquals(number++, pass.number());
+            assertTrue(pass.waitMinutes() >= 0);
+            assertTrue(cookie.marks().stream().anyMatch(on -> on.pass() == pass.number()), "an empty pass");
         }
     }
 

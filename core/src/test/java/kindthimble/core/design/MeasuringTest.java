@@ -108,7 +108,7 @@ class MeasuringTest {
         assertEquals("moves[1].pieces", crowd.field());
         Refused tip = assertThrows(
                 Refused.class,
-                () -> measuring.measure(Moves.round(80, null, new Outline("a", "99", null, null, null))));
+                () -> measuring.measure(Moves.round(80, null, new Outline("a", "99", null, null, null, null))));
         assertEquals("moves[0].tip", tip.field());
     }
 }

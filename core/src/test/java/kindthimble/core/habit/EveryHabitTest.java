@@ -31,7 +31,9 @@ import kindthimble.core.move.Marker;
 import kindthimble.core.move.Move;
 import kindthimble.core.move.Paint;
 import kindthimble.core.move.Piece;
+import kindthimble.core.move.RaisedFill;
 import kindthimble.core.move.Ruffle;
+import kindthimble.core.move.SecondFlood;
 import kindthimble.core.move.Spatula;
 import kindthimble.core.move.Sprinkle;
 import kindthimble.core.move.Stack;
@@ -105,6 +107,10 @@ class EveryHabitTest {
                     new Airbrush("rose", null),
                     Moves.stencil("navy", 30),
                     new Paint("rose", Paint.What.PAINT, 40.0, null, null),
+                    Moves.beads("rose", 2),
+                    new Paint("rose", Paint.What.DUST, null, Where.on("bead border"), null),
+                    new RaisedFill("rose", null, null, null, null, null, null, null, null, null),
+                    new SecondFlood("rose", null, null, null, 30.0, null, null, null, Wait.FIRM, null),
                     new Marker("navy", Marker.Drawn.EDGE, null, null, null, null, null, null, null, null)),
             List.of(
                     Moves.flood("white"),

@@ -104,7 +104,7 @@ class MarksTest {
                         Stage.COAT,
                         2.24),
                 new Case(
-                        new WetLines(FLOOD, STRAIGHT, 1.56, 2, 4, 0.4),
+                        new WetLines(FLOOD, STRAIGHT, 40, 1.56, 2, 4, 0.4),
                         40 * 1.56 * 2 * 0.4,
                         4 * 0.8 + 4 * 2,
                         Habit.OUTLINE_SECONDS_PER_CM,

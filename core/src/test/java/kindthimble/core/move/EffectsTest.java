@@ -13,7 +13,6 @@ import kindthimble.core.cutter.SmallForm;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Measuring;
 import kindthimble.core.drying.Gate;
-import kindthimble.core.drying.Passes;
 import kindthimble.core.geometry.CoatVolume;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
@@ -25,6 +24,7 @@ import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.lettering.Letters;
 import kindthimble.core.mark.Mark;
 import kindthimble.core.mark.OnCookie;
+import kindthimble.core.passes.Passes;
 import kindthimble.core.pour.Allowance;
 import kindthimble.core.pour.CookieSet;
 import kindthimble.core.pour.Pour;
@@ -141,9 +141,9 @@ class EffectsTest {
                 Catalogue.with(Moves.line("coal"), "waits", Wait.DRY_THROUGH),
                 new Paint("gold", Paint.What.DUST, null, null, null));
         assertEquals(
-                List.of(0, 300, 600, 0),
+                List.of(0, 300, 300, 60),
                 cookie.passes().stream().map(Passes.Pass::waitMinutes).toList(),
-                "flood; airbrush on a dry surface; a line when dry through; dust at once after that");
+                "flood; airbrush on a dry surface; a line when dry through, 5 h later; dust on it an hour after that");
     }
 
     /** A dot over two coats goes by the thicker one: 1.05 + 0.065 x 30 mm, half of it. */

@@ -18,6 +18,7 @@ import kindthimble.core.catalogue.Text;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.BasicForm;
 import kindthimble.core.cutter.Cutter;
+import kindthimble.core.cutter.SmallForm;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
@@ -60,6 +61,7 @@ class EveryMoveTest {
             with("marker", of, "drawn", "LINES");
         }
         with("wet line", "dragged", "drags", "3");
+        with("second flood", "sizeMm", "form", "HEART");
         with("dip", "secondPercent", "second", "navy");
         with("transfer", "secondGoes", "second", "navy");
     }
@@ -122,7 +124,7 @@ class EveryMoveTest {
                 moves.add(move);
                 moves.add(new Flood("navy", null, null, null, null, null));
             } else {
-                moves.add(new Outline("navy", null, null, null, "s2"));
+                moves.add(new Outline("navy", null, null, null, null, "s2"));
                 moves.add(new Flood("white", null, null, null, null, null));
                 moves.add(Moves.dots("rose", 3, 3));
                 moves.add(Moves.dots("mist", 4, 5));
@@ -259,6 +261,10 @@ class EveryMoveTest {
 
     private static Move several(Class<?> record) {
         Move move = plain(record);
+        if (move instanceof SecondFlood) {
+            // Whole sections are where they are.
+            return Catalogue.with(move, "form", SmallForm.HEART);
+        }
         return Catalogue.has(move, "pieces") ? Catalogue.with(move, "pieces", 5) : move;
     }
 

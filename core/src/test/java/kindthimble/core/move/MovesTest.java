@@ -16,7 +16,6 @@ import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
 import kindthimble.core.design.SideCut;
 import kindthimble.core.drying.Gate;
-import kindthimble.core.drying.Passes;
 import kindthimble.core.drying.Stage;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
@@ -26,6 +25,7 @@ import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.mark.Frill;
 import kindthimble.core.mark.Mark;
 import kindthimble.core.mark.OnCookie;
+import kindthimble.core.passes.Passes;
 import kindthimble.core.placing.Where;
 import kindthimble.core.testing.Kitchens;
 import kindthimble.core.testing.Moves;
@@ -175,13 +175,12 @@ class MovesTest {
                 new Beads("white", 2, null, null, null, null, Wait.HALF_DRY, null),
                 Moves.stencil("white", 20),
                 new Line("white", Where.alongEdge(null, null, 8.0), null, null, Wait.DRY_THROUGH, null, null));
-        // A stencil comes before what is raised, so beads that could go on half-dry wait for it, and the line waits
-        // longer.
+        // The order is hers: beads half-dry, the stencil over them, then the line.
         assertEquals(
-                List.of(Gate.BARE_COOKIE, Gate.SURFACE_DRY, Gate.SURFACE_DRY, Gate.DRY_THROUGH),
+                List.of(Gate.BARE_COOKIE, Gate.HALF_DRY, Gate.SURFACE_DRY, Gate.DRY_THROUGH),
                 cookie.passes().stream().map(Passes.Pass::gate).toList());
         assertEquals(
-                List.of(1, 3, 2, 4), cookie.marks().stream().map(OnCookie::pass).toList());
+                List.of(1, 2, 3, 4), cookie.marks().stream().map(OnCookie::pass).toList());
     }
 
     @Test

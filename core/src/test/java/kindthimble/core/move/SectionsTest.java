@@ -18,7 +18,6 @@ import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
 import kindthimble.core.drying.Gate;
-import kindthimble.core.drying.Passes;
 import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Across;
 import kindthimble.core.geometry.Pen;
@@ -29,6 +28,7 @@ import kindthimble.core.kitchen.HouseRecipes;
 import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.mark.OnCookie;
 import kindthimble.core.mark.Pieces;
+import kindthimble.core.passes.Passes;
 import kindthimble.core.testing.Kitchens;
 import kindthimble.core.testing.Moves;
 import kindthimble.core.words.Refused;
@@ -122,7 +122,7 @@ class SectionsTest {
                 0.0,
                 List.of(
                         new Division.Bands("a", null, 2, null),
-                        new Outline("a", "2", null, null, null),
+                        new Outline("a", "2", null, null, null, null),
                         flood("a", null)));
         double length = measuring.measure(halves).marks().stream()
                 .filter(on -> on.move() == 1)
@@ -183,9 +183,9 @@ class SectionsTest {
         assertEquals(3600 * 0.3 * 0.3, marks.get(4).mark().volumeMm3(), 1e-6);
         assertEquals(4 * 0.5, marks.get(5).mark().grams(HouseRecipes.MERINGUE_POWDER), 1e-9);
         assertEquals(0, marks.get(6).mark().grams(HouseRecipes.MERINGUE_POWDER));
-        // On the dry coat: stencil, then what is raised, then marker.
+        // As they are listed: beads touch the lines, the stencil is laid over both, leaves on that.
         assertEquals(
-                List.of(Stage.COAT, Stage.STENCIL, Stage.RAISED, Stage.MARKER),
+                List.of(Stage.COAT, Stage.RAISED, Stage.RAISED, Stage.STENCIL, Stage.RAISED, Stage.MARKER),
                 cookie.passes().stream().map(Passes.Pass::stage).toList());
     }
 

@@ -47,7 +47,12 @@ class PourBalanceTest {
                 List<Move> moves = new ArrayList<>();
                 if (random.nextBoolean()) {
                     moves.add(new Outline(
-                            pick(random, colours), pick(random, "1", "2", "3"), 30.0 + random.nextInt(51), null, null));
+                            pick(random, colours),
+                            pick(random, "1", "2", "3"),
+                            30.0 + random.nextInt(51),
+                            null,
+                            null,
+                            null));
                 }
                 moves.add(new Flood(
                         pick(random, colours),

@@ -32,7 +32,7 @@ public final class Moves {
     }
 
     public static Outline outline(String colour) {
-        return new Outline(colour, null, null, null, null);
+        return new Outline(colour, null, null, null, null, null);
     }
 
     public static Dot dots(String colour, int pieces, double mm) {
@@ -65,7 +65,7 @@ public final class Moves {
     }
 
     public static Writing writing(String colour, String text, double mm) {
-        return new Writing(colour, text, mm, null, null, null, null, null, null);
+        return new Writing(colour, text, mm, null, null, null, null, null, null, null);
     }
 
     public static Design round(double sizeMm, Double marginMm, Move... moves) {

@@ -1,4 +1,4 @@
-package kindthimble.core.drying;
+package kindthimble.core.passes;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -74,6 +74,49 @@ class ColouringTest {
             }
             int most = graph.stream().mapToInt(List::size).max().orElse(0);
             assertTrue(passes(graph) <= most + 1);
+        }
+    }
+
+    /** Of all colourings with as few passes, by brute force, the one that puts what is listed first as early as it can be. */
+    @Test
+    void amongAsFewItFollowsTheList() {
+        Random random = new Random(3);
+        for (int round = 0; round < 400; round++) {
+            int size = 2 + random.nextInt(6);
+            List<List<Integer>> graph = graph(size);
+            for (int k = 0; k < 2 * size; k++) {
+                int a = random.nextInt(size);
+                int b = random.nextInt(size);
+                if (a != b && !graph.get(a).contains(b)) {
+                    graph.get(a).add(b);
+                    graph.get(b).add(a);
+                }
+            }
+            assertEquals(Arrays.toString(leastInOrder(graph)), Arrays.toString(Colouring.of(graph)), graph::toString);
+        }
+    }
+
+    /** All colourings are tried, those with fewer passes first. */
+    private static int[] leastInOrder(List<List<Integer>> graph) {
+        int size = graph.size();
+        for (int passes = 1; ; passes++) {
+            long all = Math.round(Math.pow(passes, size));
+            for (long code = 0; code < all; code++) {
+                int[] colour = new int[size];
+                long rest = code;
+                for (int i = size - 1; i >= 0; i--) {
+                    colour[i] = (int) (rest % passes);
+                    rest /= passes;
+                }
+                boolean apart = true;
+                for (int i = 0; i < size && apart; i++) {
+                    int at = i;
+                    apart = graph.get(i).stream().noneMatch(n -> colour[n] == colour[at]);
+                }
+                if (apart) {
+                    return colour;
+                }
+            }
         }
     }
 }

@@ -1,8 +1,13 @@
-package kindthimble.core.drying;
+package kindthimble.core.passes;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.IntStream;
 
 /**
  * Gives each section a pass so that no two that must not be wet together share one: graph colouring with as few colours as
@@ -30,7 +35,75 @@ public final class Colouring {
             return two;
         }
         int[] three = colouring.byThree();
-        return three != null ? three : colouring.bySaturation();
+        int[] few = three != null ? three : colouring.bySaturation();
+        int[] listed = colouring.asListed(count(few));
+        return listed == null ? few : listed;
+    }
+
+    /**
+     * The same, where sections that belong together are in one pass, as far as that takes no more passes.
+     *
+     * @param groups for each section what it belongs to; -1 for nothing
+     */
+    public static int[] of(List<List<Integer>> neighbours, int[] groups) {
+        int[] free = of(neighbours);
+        Map<Integer, Integer> nodes = new LinkedHashMap<>();
+        int[] node = new int[groups.length];
+        for (int i = 0; i < groups.length; i++) {
+            int at = i;
+            boolean whole = groups[i] >= 0
+                    && IntStream.range(0, groups.length)
+                            .filter(j -> groups[j] == groups[at])
+                            .allMatch(j -> neighbours.get(j).stream().noneMatch(n -> groups[n] == groups[at]));
+            node[i] = nodes.computeIfAbsent(whole ? groups[i] : -2 - i, key -> nodes.size());
+        }
+        List<Set<Integer>> joined = new ArrayList<>();
+        nodes.forEach((key, number) -> joined.add(new TreeSet<>()));
+        for (int i = 0; i < node.length; i++) {
+            for (int other : neighbours.get(i)) {
+                joined.get(node[i]).add(node[other]);
+            }
+        }
+        int[] whole = of(joined.stream().map(List::copyOf).toList());
+        if (count(whole) > count(free)) {
+            return free;
+        }
+        return Arrays.stream(node).map(n -> whole[n]).toArray();
+    }
+
+    private static int count(int[] colours) {
+        return Arrays.stream(colours).max().orElse(-1) + 1;
+    }
+
+    /**
+     * With so many passes, the one in which what is listed first is in the earliest pass that it can be in: the first found when sections
+     * are tried in order, each in the earliest pass first.
+     *
+     * @return null when that is not found within the bound on steps
+     */
+    private int[] asListed(int passes) {
+        int[] colour = unset();
+        int[] steps = {0};
+        return listed(0, passes, colour, steps) ? colour : null;
+    }
+
+    private boolean listed(int next, int passes, int[] colour, int[] steps) {
+        if (next == colour.length) {
+            return true;
+        }
+        for (int c = 0; c < passes; c++) {
+            if (++steps[0] > MOST_STEPS) {
+                return false;
+            }
+            if (free(colour, next, c)) {
+                colour[next] = c;
+                if (listed(next + 1, passes, colour, steps)) {
+                    return true;
+                }
+                colour[next] = -1;
+            }
+        }
+        return false;
     }
 
     /** Every other one, starting with the first of each part; null when a part has an odd ring. */

@@ -1,0 +1,80 @@
+package kindthimble.core.move;
+
+import java.util.List;
+import kindthimble.core.catalogue.Amount;
+import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Kind;
+import kindthimble.core.catalogue.Laying;
+import kindthimble.core.catalogue.Text;
+import kindthimble.core.catalogue.Word;
+import kindthimble.core.cutter.SmallForm;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Stage;
+import kindthimble.core.geometry.Region;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.icing.Consistency;
+import kindthimble.core.kitchen.Tip;
+import kindthimble.core.mark.Coat;
+import kindthimble.core.mark.Fill;
+import kindthimble.core.placing.Where;
+import kindthimble.core.words.Unit;
+
+/** A small shape on a coat, bordered and filled with icing that holds it: arms, flags, lobes, letters. */
+@Word(value = "raised fill", says = "a small shape bordered and filled on a coat", group = Kind.Group.RAISED)
+public record RaisedFill(
+        @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
+
+        @Choice(word = "form", from = Choice.From.WORDS, usual = "DROP")
+        SmallForm form,
+
+        @Text(word = "or letters", longest = 20, usual = "") String text,
+
+        @Text(word = "or own outline", longest = 20_000, usual = "")
+        String path,
+
+        @Amount(word = "width, letters' height", unit = Unit.MM, least = 2, most = 120, usual = 12)
+        Double sizeMm,
+
+        @Laying(from = {"MIDDLE", "PLACES", "MARKS"}) Where where,
+
+        @Choice(word = "tip", from = Choice.From.TIPS, usual = Tip.LINE)
+        String tip,
+
+        @Amount(
+                word = "count",
+                unit = Unit.SECONDS,
+                least = LEAST_SECONDS,
+                most = Consistency.STIFF_SECONDS,
+                habit = Habit.MEDIUM_SECONDS)
+        Double countSeconds,
+
+        @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
+        Wait waits,
+
+        @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
+        String on)
+        implements Detail {
+    /** From here on icing holds the shape that it is filled into. */
+    static final double LEAST_SECONDS = 15;
+
+    @Override
+    public Easier easier() {
+        return Easier.said("A transfer made ahead takes the hands off the day.");
+    }
+
+    @Override
+    public void lay(Ground ground) {
+        List<Region> regions = Shape.regions(ground, where, on, form, path, text, sizeMm);
+        double thickness = Coat.thicknessMm(ground.habits(), countSeconds);
+        Gate gate = ground.raisedGate(on, waits);
+        ground.place(
+                on,
+                new Fill(
+                        ground.piped(colour, countSeconds, ground.tip(tip)),
+                        regions,
+                        thickness,
+                        Shape.mm3(regions, thickness, 1),
+                        gate,
+                        Stage.raised(gate)));
+    }
+}

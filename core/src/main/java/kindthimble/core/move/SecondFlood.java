@@ -1,0 +1,82 @@
+package kindthimble.core.move;
+
+import java.util.List;
+import kindthimble.core.catalogue.Amount;
+import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Kind;
+import kindthimble.core.catalogue.Laying;
+import kindthimble.core.catalogue.Text;
+import kindthimble.core.catalogue.Word;
+import kindthimble.core.cutter.SmallForm;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Stage;
+import kindthimble.core.geometry.Region;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.icing.Consistency;
+import kindthimble.core.mark.Coat;
+import kindthimble.core.mark.Fill;
+import kindthimble.core.placing.Where;
+import kindthimble.core.words.Unit;
+
+/** A flood on a coat that is dry: a moustache on a face, a letter on a round, a whole section once more. */
+@Word(value = "second flood", says = "a form, letters or a section flooded on a dry coat", group = Kind.Group.RAISED)
+public record SecondFlood(
+        @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
+
+        @Choice(word = "form", from = Choice.From.WORDS, otherwise = "whole sections")
+        SmallForm form,
+
+        @Text(word = "or letters", longest = 20, usual = "") String text,
+
+        @Text(word = "or own outline", longest = 20_000, usual = "")
+        String path,
+
+        @Amount(word = "width, letters' height", unit = Unit.MM, least = 3, most = 200, usual = 20)
+        Double sizeMm,
+
+        @Laying(from = {"MIDDLE", "PLACES", "MARKS"}) Where where,
+
+        @Amount(
+                word = "count",
+                unit = Unit.SECONDS,
+                least = Consistency.LEAST_FLOOD_SECONDS,
+                most = Consistency.MOST_FLOOD_SECONDS,
+                habit = Habit.FLOOD_COUNT_SECONDS,
+                otherwise = "the order\'s flood")
+        Double countSeconds,
+
+        @Amount(word = "fullness", unit = Unit.TIMES, least = 0.5, most = 1.5, habit = Habit.FULLNESS)
+        Double fullness,
+
+        @Choice(word = "waits until", from = Choice.From.WORDS, usual = "SURFACE_DRY")
+        Wait waits,
+
+        @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
+        String on)
+        implements Detail {
+    @Override
+    public Easier easier() {
+        return Easier.said("As an inlay beside its ground it is flooded the same day.");
+    }
+
+    @Override
+    public String needsCoat() {
+        return "A second flood needs a dry coat under it: put a flood before it.";
+    }
+
+    @Override
+    public void lay(Ground ground) {
+        List<Region> regions = Shape.regions(ground, where, on, form, path, text, sizeMm);
+        double thickness = Coat.thicknessMm(ground.habits(), countSeconds);
+        Gate gate = ground.isBare(on) ? Gate.BARE_COOKIE : waits.gate();
+        ground.place(
+                on,
+                new Fill(
+                        ground.flooding(colour, countSeconds, null),
+                        regions,
+                        thickness,
+                        Shape.mm3(regions, thickness, fullness),
+                        gate,
+                        Stage.SECOND));
+    }
+}

@@ -1,0 +1,50 @@
+package kindthimble.core.move;
+
+import java.util.ArrayList;
+import java.util.List;
+import kindthimble.core.cutter.SmallForm;
+import kindthimble.core.geometry.CoatVolume;
+import kindthimble.core.geometry.Pose;
+import kindthimble.core.geometry.Region;
+import kindthimble.core.placing.Where;
+import kindthimble.core.words.Refused;
+
+/** What is filled on a coat: a form, an outline of her own, letters, or whole sections. */
+final class Shape {
+    private Shape() {}
+
+    /**
+     * The regions that are filled.
+     *
+     * @param form null for none
+     * @param path a closed outline of her own; blank for none
+     * @param text letters; blank for none
+     * @param sizeMm how wide a form, how tall letters are
+     * @return whole sections where nothing of that is given
+     */
+    static List<Region> regions(
+            Ground ground, Where where, String on, SmallForm form, String path, String text, double sizeMm) {
+        boolean ofSections = form == null && path.isBlank() && text.isBlank();
+        if (ofSections) {
+            return ground.named(on).stream().map(ground::region).toList();
+        }
+        Region drawn = text.isBlank() ? SmallForm.region(form, path, sizeMm) : Writing.cut(text, sizeMm);
+        List<Region> regions = new ArrayList<>();
+        for (Pose pose : ground.stand(where, on, 1, sizeMm)) {
+            Region there = drawn.at(pose).intersection(ground.whole());
+            if (there.isEmpty()) {
+                throw new Refused("where", "This lies beside the cookie. Put it nearer to the middle.");
+            }
+            regions.add(there);
+        }
+        return regions;
+    }
+
+    /** What goes on regions of their own at a thickness. */
+    static double mm3(List<Region> regions, double thicknessMm, double fullness) {
+        return fullness
+                * regions.stream()
+                        .mapToDouble(region -> CoatVolume.mm3(region, thicknessMm))
+                        .sum();
+    }
+}

@@ -1,0 +1,233 @@
+package kindthimble.core.passes;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Stage;
+import kindthimble.core.geometry.Extent;
+import kindthimble.core.habit.Habits;
+
+/**
+ * Numbers the passes of a cookie: what is made ahead on film is pass 0; then the coats, with what sinks into them, each after the one
+ * before has skinned; then all else. Where two things touch, the order in which she lists them is the order of work; what does not touch
+ * is done in one pass where it is the same kind of work behind the same gate. A coat that she lists after print, paint or marker beside
+ * it comes after that.
+ */
+public final class Passes {
+    /** Number of what is made ahead. */
+    public static final int AHEAD = 0;
+
+    private final List<Step> steps;
+    private final int earlySlots;
+    private final Habits habits;
+    private final List<Open> open = new ArrayList<>();
+    private final int[] passOf;
+    private final Map<Integer, Integer> passOfSlot = new HashMap<>();
+    private final Extent[] extents;
+    private boolean isAhead;
+
+    /**
+     * @param number from 1; 0 for what is made ahead on film
+     * @param stage what kind of work it is
+     * @param gate what has to be so before it starts
+     * @param waitMinutes how long that takes in still air after the pass before; 0 when it has come already
+     * @param after the move that it waits for; null for none
+     */
+    public record Pass(int number, Stage stage, Gate gate, int waitMinutes, Integer after) {}
+
+    /** A pass while it is filled. */
+    private static final class Open {
+        private final int number;
+        private final Stage stage;
+        private final Gate own;
+        private final List<Need> needs = new ArrayList<>();
+
+        Open(int number, Stage stage, Gate own) {
+            this.number = number;
+            this.stage = stage;
+            this.own = own;
+        }
+    }
+
+    /** A gate that has to have come since a pass. */
+    private record Need(Gate gate, int since, int move) {}
+
+    /**
+     * @param steps of one cookie, in her order
+     * @param earlySlots how many of the coats' slots come first of all; those beyond follow what they wait for
+     * @param habits with how long the gates take
+     */
+    public Passes(List<Step> steps, int earlySlots, Habits habits) {
+        this.steps = List.copyOf(steps);
+        this.habits = habits;
+        this.passOf = new int[steps.size()];
+        this.extents = new Extent[steps.size()];
+        this.earlySlots = Math.min(
+                earlySlots,
+                steps.stream()
+                        .mapToInt(Step::slot)
+                        .filter(slot -> slot <= earlySlots)
+                        .max()
+                        .orElse(0));
+        for (int slot = 1; slot <= this.earlySlots; slot++) {
+            Open coats = new Open(slot, Stage.COAT, slot == 1 ? Gate.BARE_COOKIE : Gate.SKINNED);
+            if (slot > 1) {
+                coats.needs.add(new Need(Gate.SKINNED, slot - 1, coatOf(slot - 1)));
+            }
+            open.add(coats);
+            passOfSlot.put(slot, slot);
+        }
+        for (int i = 0; i < steps.size(); i++) {
+            passOf[i] = place(i);
+        }
+    }
+
+    private Integer coatOf(int slot) {
+        return steps.stream()
+                .filter(step -> step.slot() == slot)
+                .findFirst()
+                .map(Step::move)
+                .orElse(0);
+    }
+
+    /** All of them, in order. */
+    public List<Pass> list() {
+        List<Pass> list = new ArrayList<>();
+        if (isAhead) {
+            list.add(new Pass(AHEAD, Stage.AHEAD, Gate.BARE_COOKIE, 0, null));
+        }
+        // How long after the first pass each one starts, hands left out.
+        int[] starts = new int[open.size() + 1];
+        for (Open pass : open) {
+            int before = pass.number > 1 ? starts[pass.number - 1] : 0;
+            int start = before;
+            Need binding = null;
+            for (Need need : pass.needs) {
+                int ready = starts[need.since()] + need.gate().minutes(habits);
+                if (binding == null || ready > start || isStricter(need, binding) && ready == start) {
+                    start = Math.max(start, ready);
+                    binding = need;
+                }
+            }
+            starts[pass.number] = start;
+            list.add(new Pass(
+                    pass.number,
+                    pass.stage,
+                    binding == null ? pass.own : binding.gate(),
+                    start - before,
+                    binding == null ? null : Integer.valueOf(binding.move())));
+        }
+        return list;
+    }
+
+    private static boolean isStricter(Need one, Need other) {
+        return one.gate().compareTo(other.gate()) > 0;
+    }
+
+    /** The number of the pass in which a step goes on, by its place in the list. */
+    public int of(int step) {
+        return passOf[step];
+    }
+
+    /** The number of the pass of a slot of the coats. */
+    public int ofSlot(int slot) {
+        return passOfSlot.getOrDefault(slot, slot);
+    }
+
+    private int place(int i) {
+        Step step = steps.get(i);
+        if (step.mark().stage() == Stage.AHEAD) {
+            isAhead = true;
+            return AHEAD;
+        }
+        if (step.slot() > 0 && passOfSlot.containsKey(step.slot())) {
+            return passOfSlot.get(step.slot());
+        }
+        List<Need> needs = needs(i);
+        int earliest = needs.stream()
+                .mapToInt(need -> need.gate() == Gate.WET ? need.since() : need.since() + 1)
+                .max()
+                .orElse(1);
+        Open pass = step.slot() > 0 ? added(step) : fitting(step, Math.max(earliest, earlySlots + 1));
+        needs.stream().filter(need -> need.since() < pass.number).forEach(pass.needs::add);
+        if (step.slot() > 0) {
+            passOfSlot.put(step.slot(), pass.number);
+        }
+        return pass.number;
+    }
+
+    /** The first pass from one on that does the same work behind the same gate; a new one at the end where there is none. */
+    private Open fitting(Step step, int earliest) {
+        for (Open pass : open) {
+            if (pass.number >= earliest
+                    && pass.stage == step.mark().stage()
+                    && pass.own == step.mark().gate()) {
+                return pass;
+            }
+        }
+        return added(step);
+    }
+
+    private Open added(Step step) {
+        Open pass = new Open(open.size() + 1, step.mark().stage(), step.mark().gate());
+        open.add(pass);
+        return pass;
+    }
+
+    /** What a step waits for, of all that she lists before it. */
+    private List<Need> needs(int i) {
+        Step upper = steps.get(i);
+        boolean isCoat = upper.mark().stage() == Stage.COAT;
+        List<Need> needs = new ArrayList<>();
+        for (int j = 0; j < i; j++) {
+            Step lower = steps.get(j);
+            int since = passOf[j];
+            if (lower.move() == upper.move() || since == AHEAD) {
+                continue;
+            }
+            if (lower.mark().stage() == Stage.COAT) {
+                if (!isCoat && lower.slot() > 0 && meet(upper.sections(), lower.sections())) {
+                    needs.add(new Need(upper.mark().gate(), since, lower.move()));
+                }
+            } else if (isCoat) {
+                if (isDressing(lower.mark().stage())) {
+                    needs.add(new Need(Gate.PRINT_DRY, since, lower.move()));
+                }
+            } else if (touch(i, j)) {
+                Gate gate = Waits.between(upper.mark(), shareOn(i, j), lower.mark());
+                needs.add(new Need(gate, since, lower.move()));
+            }
+        }
+        return needs;
+    }
+
+    private static boolean isDressing(Stage stage) {
+        return stage != Stage.RAISED && stage != Stage.SECOND && stage != Stage.GUIDE;
+    }
+
+    private static boolean meet(Set<String> one, Set<String> other) {
+        return one.stream().anyMatch(other::contains);
+    }
+
+    private boolean touch(int upper, int lower) {
+        return meet(steps.get(upper).sections(), steps.get(lower).sections())
+                && extent(upper).touches(extent(lower));
+    }
+
+    private double shareOn(int upper, int lower) {
+        Stage stage = steps.get(upper).mark().stage();
+        return stage == Stage.RAISED && steps.get(lower).mark().stage() == Stage.RAISED
+                ? extent(upper).shareWithin(extent(lower))
+                : 1;
+    }
+
+    private Extent extent(int step) {
+        if (extents[step] == null) {
+            extents[step] = steps.get(step).mark().extent();
+        }
+        return extents[step];
+    }
+}

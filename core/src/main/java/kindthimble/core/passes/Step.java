@@ -1,0 +1,18 @@
+package kindthimble.core.passes;
+
+import java.util.Set;
+import kindthimble.core.mark.Mark;
+
+/**
+ * Something that goes on a cookie, as the moves lay it one after the other.
+ *
+ * @param move index of its move
+ * @param slot of a coat, or of what goes on with one: which of the coats' slots, from 1; 0 for what goes on afterwards or ahead
+ * @param mark what goes on
+ * @param sections names of those it lies on
+ */
+public record Step(int move, int slot, Mark mark, Set<String> sections) {
+    public Step {
+        sections = Set.copyOf(sections);
+    }
+}
