@@ -11,12 +11,12 @@
   const r = $derived(2.4 * unit);
 </script>
 
-{#each cookie.cautions as caution, i (i)}
+{#each cookie.cautions.filter((one) => one.weight !== "A_THOUGHT") as caution, i (i)}
   {@const ring = caution.radiusMm}
   {@const lean = (Math.PI / 180) * (i * 47 - 40)}
   {@const x = caution.at.x + ring * Math.cos(lean)}
   {@const y = caution.at.y + ring * Math.sin(lean)}
-  <g aria-hidden="true" class:lit={lit === i}>
+  <g aria-hidden="true" class:lit={lit === i} class:mind={caution.weight === "MIND"}>
     <circle
       class="ring"
       cx={caution.at.x}
@@ -38,6 +38,15 @@
   .badge {
     fill: #b93a25;
     stroke: #fbfbf9;
+  }
+  .mind .ring {
+    stroke: #8a5c17;
+  }
+  .mind .badge {
+    fill: #8a5c17;
+  }
+  g {
+    pointer-events: none;
   }
   text {
     fill: var(--paper);

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { CookieView, DesignView } from "../../api/types";
   import Explain from "../../parts/Explain.svelte";
+  import { fixed, plural } from "../../units/format";
   import { theDesk } from "../../desk/order.svelte";
 
   const desk = theDesk();
@@ -18,6 +19,21 @@
 
   type Caution = CookieView["cautions"][number];
 
+  const warnings = $derived(cookie.cautions.filter((one) => one.weight !== "A_THOUGHT"));
+  const thoughts = $derived(cookie.cautions.filter((one) => one.weight === "A_THOUGHT"));
+
+  /** What a press changes, as it was measured: "+ 0.4 g, + 20 s, 1 warning fewer". */
+  function changes(effect: NonNullable<Caution["effect"]>): string {
+    const signed = (n: number, digits: number) =>
+      `${n < 0 ? "−" : "+"} ${fixed(Math.abs(n), digits)}`;
+    const parts: string[] = [];
+    if (Math.abs(effect.grams) >= 0.05) parts.push(`${signed(effect.grams, 1)} g`);
+    if (Math.abs(effect.handSeconds) >= 1) parts.push(`${signed(effect.handSeconds, 0)} s`);
+    const fewer = effect.warningsBefore - effect.warningsAfter;
+    if (fewer > 0) parts.push(`${plural(fewer, "warning")} fewer`);
+    return parts.join(", ");
+  }
+
   function mend(caution: Caution) {
     desk.editDesign(design.id, (draft) => {
       draft.document.moves = caution.moves;
@@ -27,27 +43,45 @@
   }
 </script>
 
-{#if cookie.cautions.length > 0}
+{#snippet one(caution: Caution, i: number)}
+  <li
+    class={caution.weight === "WILL_SPOIL" ? "spoils" : caution.weight === "MIND" ? "mind" : ""}
+    onmouseenter={() => onlit(i)}
+    onmouseleave={() => onlit(null)}
+    onfocusin={() => onlit(i)}
+    onfocusout={() => onlit(null)}
+  >
+    {#if caution.weight !== "A_THOUGHT"}
+      <span class="number" aria-hidden="true">{i + 1}</span>
+    {/if}
+    <span class="words">
+      {#if caution.weight !== "A_THOUGHT"}<em
+          >{caution.weight === "WILL_SPOIL" ? "will spoil" : "mind"}</em
+        >{/if}
+      <strong>{design.document.moves[caution.move]?.move}:</strong>
+      {caution.sentence}
+      {#if /bleed|Dark beside light/.test(caution.sentence)}<Explain word="bleed" />{/if}
+    </span>
+    {#if caution.press}
+      <button onclick={() => mend(caution)}>
+        {caution.press}{#if caution.effect}<small>{changes(caution.effect)}</small>{/if}
+      </button>
+    {/if}
+  </li>
+{/snippet}
+
+{#if warnings.length > 0}
   <ol aria-label="What is likely to go wrong">
-    {#each cookie.cautions as caution, i (i)}
-      <li
-        onmouseenter={() => onlit(i)}
-        onmouseleave={() => onlit(null)}
-        onfocusin={() => onlit(i)}
-        onfocusout={() => onlit(null)}
-      >
-        <span class="number" aria-hidden="true">{i + 1}</span>
-        <span class="words">
-          <strong>{design.document.moves[caution.move]?.move}:</strong>
-          {caution.sentence}
-          {#if /bleed|Dark beside light/.test(caution.sentence)}<Explain word="bleed" />{/if}
-        </span>
-        {#if caution.press}
-          <button onclick={() => mend(caution)}>{caution.press}</button>
-        {/if}
-      </li>
-    {/each}
+    {#each warnings as caution, i (i)}{@render one(caution, i)}{/each}
   </ol>
+{/if}
+{#if thoughts.length > 0}
+  <details>
+    <summary>{plural(thoughts.length, "thought")}: what would take less time</summary>
+    <ol aria-label="Thoughts">
+      {#each thoughts as caution, i (i)}{@render one(caution, warnings.length + i)}{/each}
+    </ol>
+  </details>
 {/if}
 
 <style>
@@ -73,7 +107,7 @@
     flex: none;
     min-width: 20px;
     border-radius: 10px;
-    background: var(--tomato);
+    background: var(--soft);
     color: var(--paper);
     font-size: var(--least);
     font-weight: 700;
@@ -82,13 +116,45 @@
   .words {
     flex: 1;
   }
+  em {
+    font-style: normal;
+    font-weight: 700;
+    margin-right: 4px;
+  }
+  .spoils em,
+  .spoils button {
+    color: var(--tomato);
+  }
+  .spoils .number {
+    background: var(--tomato);
+  }
+  .mind em,
+  .mind button {
+    color: var(--brass);
+  }
+  .mind .number {
+    background: var(--brass);
+  }
+  small {
+    display: block;
+    font-size: var(--least);
+    font-weight: 400;
+  }
+  summary {
+    min-height: var(--target);
+    display: flex;
+    align-items: center;
+    color: var(--soft);
+    font-size: var(--small);
+    cursor: pointer;
+  }
   button {
     flex: none;
     max-width: 46%;
-    border: 1.5px solid var(--tomato);
+    border: 1.5px solid currentColor;
     border-radius: var(--pill);
     background: none;
-    color: var(--tomato);
+    color: var(--cobalt);
     font-weight: 600;
     padding: 2px 12px;
     cursor: pointer;

@@ -47,7 +47,9 @@
   const colour = $derived(field(move, "colour") as string | undefined);
   // Numbers of the warnings about it, as they stand on the drawing.
   const cautions = $derived(
-    (design.cookie?.cautions ?? []).flatMap((c, i) => (c.move === index ? [i + 1] : [])),
+    (design.cookie?.cautions ?? []).flatMap((c, i) =>
+      c.move === index && c.weight !== "A_THOUGHT" ? [{ number: i + 1, weight: c.weight }] : [],
+    ),
   );
   const place = $derived(`/designs/${design.id}/document/moves/${index}`);
   const trouble = $derived(desk.paper.troubleIn(place));
@@ -84,7 +86,10 @@
         >{saidOfMove(move, marks, design.cookie?.sections ?? [], kind?.says ?? "")}</span
       >
     </span>
-    {#each cautions as number (number)}<span class="warned" title="warning {number}">{number}</span
+    {#each cautions as { number, weight } (number)}<span
+        class="warned"
+        class:mind={weight === "MIND"}
+        title="warning {number}">{number}</span
       >{/each}
     {#if grams > 0}<span class="grams">{fixed(grams, grams < 1 ? 2 : 1)} g</span>{/if}
     {#if passes.length > 0}<span class="pass" title="pass {passes.join(' and ')}"
@@ -167,6 +172,9 @@
     font-size: var(--least);
     font-weight: 700;
     text-align: center;
+  }
+  .warned.mind {
+    background: var(--brass);
   }
   .caution {
     color: var(--tomato);

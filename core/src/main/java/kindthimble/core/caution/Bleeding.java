@@ -12,6 +12,11 @@ import kindthimble.core.move.Wait;
 /** Dark icing piped on a light coat before that is dry through. */
 final class Bleeding implements Warning {
     @Override
+    public Weight weight() {
+        return Weight.WILL_SPOIL;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Move.class, (at, move) -> {
             if (isPipedTooSoon(cookie, at) && isDarkOnLight(cookie, at)) {

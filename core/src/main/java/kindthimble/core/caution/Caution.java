@@ -9,20 +9,40 @@ import kindthimble.core.move.Move;
  * What is likely to go wrong with a cookie, as it is shown.
  *
  * @param move index of the move it is about
+ * @param weight how much it weighs
  * @param sentence what is likely to go wrong and what helps
  * @param press what one press does about it; null for nothing
  * @param moves the moves after that press; null for nothing
  * @param marginMm the edge margin that the press sets; null to leave it
+ * @param effect what that press changes, measured; null for nothing, or where that was not tried
  * @param at the middle of what it is about
  * @param radiusMm of a circle round that
  */
 public record Caution(
-        int move, String sentence, String press, List<Move> moves, Double marginMm, Spot at, double radiusMm) {
+        int move,
+        Weight weight,
+        String sentence,
+        String press,
+        List<Move> moves,
+        Double marginMm,
+        Effect effect,
+        Spot at,
+        double radiusMm) {
     private static final Pattern FIGURES = Pattern.compile("\\b[a-z]?[0-9]+([.,][0-9]+)*");
 
     /** The same without a press. */
     public Caution unmended() {
-        return new Caution(move, sentence, null, null, null, at, radiusMm);
+        return new Caution(move, weight, sentence, null, null, null, null, at, radiusMm);
+    }
+
+    /** The same with what its press changes. */
+    public Caution with(Effect measured) {
+        return new Caution(move, weight, sentence, press, moves, marginMm, measured, at, radiusMm);
+    }
+
+    /** Whether it is more than a thought. */
+    public boolean isWarning() {
+        return weight != Weight.A_THOUGHT;
     }
 
     /** What it is about, whatever its figures and its section. */

@@ -27,7 +27,11 @@ public final class Cautions {
             new Bleeding(),
             new FragileTransfer(),
             new WritingTooFine(),
-            new WritingOverEdge());
+            new WritingOverEdge(),
+            new UnlikeCount(),
+            new LooseFlood(),
+            new LeanUnderStencil(),
+            new MarkOverEdge());
     private static final List<Warning> OF_THE_WHOLE = List.of(
             new DarkBesideLight(), new WetWindow(), new TooThick(), new StackedNearEdge(), new LargeShareOfHands());
 
@@ -41,25 +45,35 @@ public final class Cautions {
         List<Caution> list = new ArrayList<>(found(cookie, OF_MOVES));
         list.sort(Comparator.comparingInt(Caution::move));
         list.addAll(found(cookie, OF_THE_WHOLE));
+        // Stable: what weighs the same stays in the order of the moves.
+        list.sort(Comparator.comparing(Caution::weight));
         return list;
     }
 
     private static List<Caution> found(IcedCookie cookie, List<Warning> warnings) {
         List<Caution> list = new ArrayList<>();
-        Found found = (move, sentence, where, remedy) -> list.add(caution(cookie, move, sentence, where, remedy));
-        warnings.forEach(warning -> warning.look(cookie, found));
+        for (Warning warning : warnings) {
+            Weight weight = warning.weight();
+            warning.look(
+                    cookie,
+                    (move, sentence, where, remedy) ->
+                            list.add(caution(cookie, move, weight, sentence, where, remedy)));
+        }
         return list;
     }
 
-    private static Caution caution(IcedCookie cookie, int move, String sentence, Region where, Remedy remedy) {
+    private static Caution caution(
+            IcedCookie cookie, int move, Weight weight, String sentence, Region where, Remedy remedy) {
         Region shown = where.isEmpty() ? cookie.iced() : where;
         double half = Math.max(shown.box().widthMm(), shown.box().heightMm()) / 2;
         return new Caution(
                 move,
+                weight,
                 sentence,
                 remedy == null ? null : remedy.press(),
                 remedy == null ? null : remedy.moves().apply(cookie.given()),
                 remedy == null ? null : remedy.marginMm(),
+                null,
                 shown.inside(),
                 Math.min(MOST_CIRCLE_MM, Math.max(LEAST_CIRCLE_MM, half)));
     }

@@ -6,6 +6,11 @@ import kindthimble.core.move.Coating;
 /** A coat for which no section is left. */
 final class CoatOfNothing implements Warning {
     @Override
+    public Weight weight() {
+        return Weight.MIND;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Coating.class, (at, coat) -> {
             if (cookie.named(at).isEmpty()) {

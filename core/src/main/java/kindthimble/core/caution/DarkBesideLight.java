@@ -9,6 +9,11 @@ import kindthimble.core.habit.Habit;
 /** A dark coat beside a light one that is flooded after it, over a crease. */
 final class DarkBesideLight implements Warning {
     @Override
+    public Weight weight() {
+        return Weight.MIND;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         Set<Integer> told = new HashSet<>();
         for (String name : cookie.sections().leaves().keySet()) {

@@ -10,6 +10,11 @@ import kindthimble.core.words.Range;
 /** A transfer that is too fine to be made, or breaks easily. */
 final class FragileTransfer implements Warning {
     @Override
+    public Weight weight() {
+        return Weight.MIND;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         double fragile = cookie.mean(Habit.FRAGILE_RADIUS_MM);
         cookie.each(Transfer.class, (at, transfer) -> {

@@ -74,6 +74,14 @@ public record IcedCookie(
         return standing.getOrDefault(move, List.of());
     }
 
+    /** The area that the marks of a move cover together, in mm2. */
+    double coveredBy(int move) {
+        return marks.stream()
+                .filter(on -> on.move() == move)
+                .mapToDouble(on -> on.mark().covers().areaMm2())
+                .sum();
+    }
+
     /** Index of the coat that lies on a section before a move comes; -1 for none. */
     int coatUnder(String section, int before) {
         for (int i = before - 1; i >= 0; i--) {

@@ -9,6 +9,11 @@ final class LargeShareOfHands implements Warning {
     private static final int FEW_MOVES = 2;
 
     @Override
+    public Weight weight() {
+        return Weight.A_THOUGHT;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         Map<Integer, Double> byMove = cookie.hands().byMove();
         double all = cookie.hands().all();

@@ -6,6 +6,11 @@ import kindthimble.core.move.Marker;
 /** A marker on a coat that is set on top only. */
 final class MarkerOnHalfDry implements Warning {
     @Override
+    public Weight weight() {
+        return Weight.WILL_SPOIL;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Marker.class, (at, marker) -> {
             if (cookie.marks().stream()

@@ -18,6 +18,11 @@ final class NarrowPart implements Warning {
     private static final double LENGTH_IN_WIDTHS = 3;
 
     @Override
+    public Weight weight() {
+        return Weight.MIND;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         double limit = cookie.mean(Habit.NARROW_PART_MM);
         cookie.each(Coating.class, (at, coat) -> {

@@ -9,6 +9,11 @@ import kindthimble.core.move.Move;
 /** What goes on a coat lies on the bare cookie. */
 final class NoCoatUnder implements Warning {
     @Override
+    public Weight weight() {
+        return Weight.WILL_SPOIL;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Move.class, (at, move) -> {
             if (move.needsCoat() != null && cookie.isBare(at)) {

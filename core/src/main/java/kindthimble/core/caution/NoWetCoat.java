@@ -9,6 +9,11 @@ import kindthimble.core.move.Move;
 /** What should sink in finds no wet coat: none at all, one that has dried since, or several that are wet at different times. */
 final class NoWetCoat implements Warning {
     @Override
+    public Weight weight() {
+        return Weight.WILL_SPOIL;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Move.class, (at, move) -> {
             String what = move.sinks();

@@ -8,6 +8,11 @@ import kindthimble.core.move.Outline;
 /** An outline that comes when what it should hold is there already. */
 final class OutlineAfterFlood implements Warning {
     @Override
+    public Weight weight() {
+        return Weight.MIND;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         Filling filling = cookie.coats().filling(cookie.kitchen());
         if (filling == Filling.NO_OUTLINE || filling == Filling.DIP) {

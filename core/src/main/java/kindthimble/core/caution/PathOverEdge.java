@@ -8,6 +8,11 @@ final class PathOverEdge implements Warning {
     private static final double MOST_OUTSIDE = 0.02;
 
     @Override
+    public Weight weight() {
+        return Weight.MIND;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Move.class, (at, move) -> {
             if (!move.ownPath().isBlank() && Strokes.shareOutside(cookie.on(at), move.ownPath()) > MOST_OUTSIDE) {

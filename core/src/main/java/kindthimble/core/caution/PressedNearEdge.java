@@ -7,6 +7,11 @@ import kindthimble.core.words.Range;
 /** Candies or sugar with too little margin: what is pressed in pushes icing outward. */
 final class PressedNearEdge implements Warning {
     @Override
+    public Weight weight() {
+        return Weight.MIND;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         double margin = cookie.mean(Habit.PRESSED_MARGIN_MM);
         if (cookie.mean(Habit.MARGIN_MM) >= margin) {

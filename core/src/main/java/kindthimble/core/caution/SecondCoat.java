@@ -5,6 +5,11 @@ import kindthimble.core.move.Coating;
 /** A coat over a coat. */
 final class SecondCoat implements Warning {
     @Override
+    public Weight weight() {
+        return Weight.MIND;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Coating.class, (at, coat) -> {
             if (!cookie.isBare(at)) {

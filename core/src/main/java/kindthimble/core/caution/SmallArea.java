@@ -10,6 +10,11 @@ import kindthimble.core.words.Range;
 /** A section so narrow that its coat craters, or so fine that it can't be flooded at all: by the widest circle in it. */
 final class SmallArea implements Warning {
     @Override
+    public Weight weight() {
+        return Weight.MIND;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Coating.class, (at, coat) -> look(cookie, at, coat, found));
     }

@@ -12,6 +12,11 @@ final class StackedNearEdge implements Warning {
     private static final double LEAST_OVERLAP_MM2 = 0.5;
 
     @Override
+    public Weight weight() {
+        return Weight.WILL_SPOIL;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         List<OnCookie> sunk = cookie.marks().stream()
                 .filter(on -> on.mark().gate() == Gate.WET && on.mark().icing() != null)

@@ -6,6 +6,11 @@ import kindthimble.core.move.Stencil;
 /** A stencil over creases, or over something raised. */
 final class StencilOnUneven implements Warning {
     @Override
+    public Weight weight() {
+        return Weight.WILL_SPOIL;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Stencil.class, (at, stencil) -> {
             if (!cookie.isBare(at) && cookie.coats().byPass(cookie.named(at)).size() > 1) {

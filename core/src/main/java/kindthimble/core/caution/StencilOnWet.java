@@ -7,6 +7,11 @@ import kindthimble.core.move.Wait;
 /** A stencil on icing that is not dry on top. */
 final class StencilOnWet implements Warning {
     @Override
+    public Weight weight() {
+        return Weight.WILL_SPOIL;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Stencil.class, (at, stencil) -> {
             if (stencil.waits().gate().compareTo(Gate.SURFACE_DRY) < 0) {

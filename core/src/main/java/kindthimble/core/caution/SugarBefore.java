@@ -5,6 +5,11 @@ import kindthimble.core.move.Sprinkle;
 /** Something strewn where sugar lies already. */
 final class SugarBefore implements Warning {
     @Override
+    public Weight weight() {
+        return Weight.MIND;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Sprinkle.class, (at, strewn) -> {
             int sugared = sugarBefore(cookie, at);

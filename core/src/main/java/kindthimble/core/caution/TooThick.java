@@ -17,6 +17,11 @@ final class TooThick implements Warning {
     private static final double LEAST_FULLNESS = 0.5;
 
     @Override
+    public Weight weight() {
+        return Weight.WILL_SPOIL;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         Map<Integer, Double> sunkMm3 = new HashMap<>();
         Map<Integer, Double> coatedMm2 = new HashMap<>();

@@ -5,6 +5,9 @@ package kindthimble.core.caution;
  * {@link Cautions}.
  */
 interface Warning {
+    /** How much it weighs. */
+    Weight weight();
+
     /** Looks for it on a whole cookie, and says where it is found. */
     void look(IcedCookie cookie, Found found);
 }

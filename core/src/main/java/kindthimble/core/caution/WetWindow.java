@@ -12,6 +12,11 @@ import kindthimble.core.move.Easier;
 /** Hands on what must be done while the coat is wet, the coat itself and all that sinks in, against the time that it stays so. */
 final class WetWindow implements Warning {
     @Override
+    public Weight weight() {
+        return Weight.WILL_SPOIL;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         Map<Integer, Double> seconds = new TreeMap<>();
         Map<Integer, OnCookie> lastSinking = new HashMap<>();

@@ -11,6 +11,11 @@ final class WritingOverEdge implements Warning {
     private static final double LEAST_MM = 2;
 
     @Override
+    public Weight weight() {
+        return Weight.WILL_SPOIL;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Writing.class, (at, writing) -> {
             Region region = cookie.on(at);

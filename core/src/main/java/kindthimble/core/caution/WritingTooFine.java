@@ -7,6 +7,11 @@ import kindthimble.core.move.Writing;
 /** Writing whose strokes are finer than the tip. */
 final class WritingTooFine implements Warning {
     @Override
+    public Weight weight() {
+        return Weight.WILL_SPOIL;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Writing.class, (at, writing) -> {
             Region letters =

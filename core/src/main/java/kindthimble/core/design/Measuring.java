@@ -41,7 +41,7 @@ public final class Measuring {
         try {
             Divided divided = new Divided();
             Cookie cookie = measured(design, divided);
-            return cookie.withCautions(new Remedies(tried -> plainly(tried, divided), cookie).tried());
+            return cookie.withCautions(new Remedies(tried -> plainly(tried, divided), cookie, kitchen.recipe()).tried());
         } catch (TooMuch tooMuch) {
             throw new Refused("moves", "All moves together: " + tooMuch.getMessage());
         }

@@ -9,6 +9,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import kindthimble.core.kitchen.HouseRecipes;
+import kindthimble.core.design.Cookie;
+import kindthimble.core.placing.Where;
+import kindthimble.core.placing.Place;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.BasicForm;
@@ -114,8 +118,33 @@ class EveryWarningTest {
         return new OwnForm.Drawn("M0 0H40V%sH64V%sH40V40H0Z".formatted(20 - half, 20 + half));
     }
 
+    private static Dot counted(double seconds) {
+        return new Dot("rose", 3, null, 4.0, null, seconds, null, null, null);
+    }
+
+    private static Dot at(double x) {
+        return new Dot("rose", 1, null, 6.0, Where.at(new Place(x, 0, null)), null, null, null, null);
+    }
+
+    private static Flood loose(double seconds) {
+        return new Flood("white", seconds, null, null, null, null);
+    }
+
     static Stream<Case> cases() {
         return Stream.of(
+                new Case("it stays up and does not sink in", "Take 15 s", card(WHITE, counted(27)), card(WHITE, counted(24))),
+                new Case("it craters and runs out", "Take 15 s", card(WHITE, counted(6)), card(WHITE, counted(9))),
+                new Case(
+                        "where no outline holds it",
+                        "Outline it first",
+                        card(loose(2)),
+                        card(Moves.outline("white"), loose(2))),
+                new Case(
+                        "too lean to lie flat",
+                        "Flood it generously",
+                        card(WHITE, stencil(null)),
+                        card(full(1.15), stencil(null))),
+                new Case("hangs over the edge", "Draw it in", card(WHITE, at(34)), card(WHITE, at(25))),
                 new Case(
                         "reaches over the edge: only what lies inside",
                         null,
@@ -341,5 +370,45 @@ class EveryWarningTest {
         assertEquals(
                 List.of(),
                 MEASURING.measure(on(new FigureForm.Cloud(), 95, dip)).cautions());
+    }
+
+    /** A wall, a flood and six dots: nothing can be said against that. */
+    @Test
+    void faultlessCookiesWearNoWarning() {
+        Design plain = Moves.round(80, null, Moves.outline("white"), WHITE, dots(6, 4.0));
+        Design wheel = Moves.round(
+                90,
+                null,
+                new Division.Spokes("a", null, 6, null, null, null),
+                Moves.outline("white"),
+                Moves.flood("white", "a-odd", null),
+                Moves.flood("rose", "a-even", null),
+                line("rose", Wait.DRY_THROUGH));
+        for (Design design : List.of(plain, wheel)) {
+            assertEquals(
+                    List.of(),
+                    MEASURING.measure(design).cautions().stream()
+                            .filter(Caution::isWarning)
+                            .map(Caution::sentence)
+                            .toList());
+        }
+    }
+
+    /** What a press says that it changes is what it changes. */
+    @Test
+    void aPressSaysWhatItChanges() {
+        Design faulty = card(loose(2));
+        Cookie before = MEASURING.measure(faulty);
+        Caution caution = before.cautions().stream()
+                .filter(one -> "Outline it first".equals(one.press()))
+                .findFirst()
+                .orElseThrow();
+        Cookie after = MEASURING.measure(Moves.with(faulty, caution.moves()));
+        assertEquals(
+                after.grams(HouseRecipes.MERINGUE_POWDER) - before.grams(HouseRecipes.MERINGUE_POWDER),
+                caution.effect().grams(),
+                1e-9);
+        assertEquals(after.handSeconds() - before.handSeconds(), caution.effect().handSeconds(), 1e-9);
+        assertEquals(1, caution.effect().warningsBefore() - caution.effect().warningsAfter());
     }
 }
