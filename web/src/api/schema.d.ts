@@ -2145,6 +2145,8 @@ export interface components {
             stage: components["schemas"]["Stage"];
             gate: components["schemas"]["Gate"];
             /** Format: int32 */
+            gateMinutes: number;
+            /** Format: int32 */
             waitMinutes: number;
             after: number | null;
         };

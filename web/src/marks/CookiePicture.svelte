@@ -39,8 +39,8 @@
       d={layer.path}
       fill={hex(layer)}
       fill-rule="evenodd"
-      stroke={rim(layer)}
-      stroke-opacity={layer.role === "COAT" ? 0.35 : 0.6}
+      stroke={layer.role === "RAISED" ? "#1B2440" : rim(layer)}
+      stroke-opacity={rim(layer) === "none" || layer.role === "COAT" ? 0.35 : 0.6}
       stroke-width="0.3"
     />
   {/if}

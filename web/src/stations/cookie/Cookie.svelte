@@ -125,7 +125,12 @@
     background: none;
     border-style: dashed;
   }
+  main {
+    position: sticky;
+    top: 8px;
+  }
   .none {
+    position: static;
     max-width: 560px;
     margin: 0 auto;
   }
@@ -135,6 +140,9 @@
   @media (max-width: 1120px) {
     .cookie {
       grid-template-columns: minmax(0, 1fr);
+    }
+    main {
+      position: static;
     }
     nav {
       flex-direction: row;

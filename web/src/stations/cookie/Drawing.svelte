@@ -10,6 +10,7 @@
   import { fixed, grams, inches, lasting } from "../../units/format";
   import CautionList from "./CautionList.svelte";
   import type { Hand } from "./hand.svelte";
+  import PaletteRow from "./PaletteRow.svelte";
   import PlacingMarks from "./PlacingMarks.svelte";
   import PressGround from "./PressGround.svelte";
   import DesignActs from "./DesignActs.svelte";
@@ -100,6 +101,7 @@
     />
     {#if hand.places}<PlacingMarks {cookie} {hand} {unit} />{/if}
   </svg>
+  <PaletteRow {hand} />
   {#if cookie.side.length > 0}<SideView {cookie} hexes={desk.hexes} />{/if}
   <CautionList {design} {cookie} onlit={(caution) => (litCaution = caution)} />
 {:else}

@@ -9,7 +9,8 @@
 
   let dialog: Dialog;
   let filter = $state("");
-  let at = $state(0);
+  // Where the arrows have gone; null for what fits best.
+  let at = $state<number | null>(null);
   let input = $state<HTMLInputElement>();
 
   const titles = {
@@ -37,12 +38,20 @@
       .filter((group) => group.kinds.length > 0),
   );
   const shown = $derived(groups.flatMap((group) => group.kinds));
-  const marked = $derived(shown[at]?.word);
+  // A name that begins as it is typed goes before one that only holds it, and that before a description.
+  const best = $derived.by(() => {
+    const typed = filter.trim().toLowerCase();
+    if (!typed) return 0;
+    const begins = shown.findIndex((kind) => kind.word.startsWith(typed));
+    const holds = shown.findIndex((kind) => kind.word.includes(typed));
+    return begins >= 0 ? begins : Math.max(holds, 0);
+  });
+  const marked = $derived(shown[at ?? best]?.word);
   const quick = ["outline", "flood", "dot", "line", "writing", "piece"];
 
   function open() {
     filter = "";
-    at = 0;
+    at = null;
     dialog.show();
     input?.focus();
   }
@@ -61,8 +70,9 @@
 
   function keyed(event: KeyboardEvent) {
     if (event.key === "ArrowDown" || event.key === "ArrowRight")
-      at = Math.min(at + 1, shown.length - 1);
-    else if (event.key === "ArrowUp" || event.key === "ArrowLeft") at = Math.max(at - 1, 0);
+      at = Math.min((at ?? best) + 1, shown.length - 1);
+    else if (event.key === "ArrowUp" || event.key === "ArrowLeft")
+      at = Math.max((at ?? best) - 1, 0);
     else if (event.key === "Enter") {
       if (marked) pick(marked);
     } else return;
@@ -89,7 +99,7 @@
     placeholder="type to narrow"
     maxlength="40"
     autocomplete="off"
-    oninput={() => (at = 0)}
+    oninput={() => (at = null)}
     onkeydown={keyed}
   />
 {/snippet}

@@ -49,7 +49,11 @@
       choose(at);
     } else {
       const last = moves.length;
-      if (hand.chosen.length > 0 && kind.parameters.some((p) => p.name === "on")) {
+      if (
+        hand.chosen.length > 0 &&
+        (design.cookie?.sections.length ?? 0) > 1 &&
+        kind.parameters.some((p) => p.name === "on")
+      ) {
         values["on"] = hand.chosen.join(" ");
         hand.chosen = [];
       }

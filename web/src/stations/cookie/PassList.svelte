@@ -58,7 +58,7 @@
 </p>
 {#each cookie.passes as pass (pass.number)}
   {#if pass.waitMinutes > 0}
-    <p class="gate"><span>{until(pass)}, {lasting(pass.waitMinutes)}</span></p>
+    <p class="gate"><span>{until(pass)}, {lasting(pass.gateMinutes)}</span></p>
   {/if}
   <h3>
     {pass.number > 0 ? `${pass.number} · ` : ""}{pass.number > 1 && pass.stage === "COAT"

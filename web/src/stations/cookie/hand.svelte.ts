@@ -84,6 +84,33 @@ export class Hand {
     return toggled(spelt ? names.join(" ") : on, section);
   }
 
+  /** Gives the open move a colour, or floods the chosen sections with it: those that one flood covers already change theirs. */
+  colour(key: string): void {
+    if (this.open !== null) {
+      this.set(this.open, "colour", key);
+      return;
+    }
+    if (this.chosen.length === 0) return;
+    const on = this.chosen.join(" ");
+    const sections = this.design().cookie?.sections ?? [];
+    const wanted = [...this.chosen].sort().join(" ");
+    const own = this.moves.findIndex(
+      (move) =>
+        move.move === "flood" &&
+        (sections.length < 2 ||
+          meant(String(field(move, "on") ?? ""), sections)
+            .sort()
+            .join(" ") === wanted),
+    );
+    this.chosen = [];
+    if (own >= 0) this.set(own, "colour", key);
+    else {
+      const flood: Move = { move: "flood", colour: key };
+      if (sections.length > 1) flood.on = on;
+      this.edit((list) => list.push(flood));
+    }
+  }
+
   choose(section: string): void {
     this.chosen = this.chosen.includes(section)
       ? this.chosen.filter((one) => one !== section)

@@ -25,7 +25,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 @ConditionalOnProperty("kind-thimble.demo")
 class DemoData implements SmartInitializingSingleton {
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
-    private static final List<String> ORDERS = List.of("kite-festival", "night-train");
+    /** The first two are mixed together. */
+    private static final List<String> ORDERS = List.of("kite-festival", "night-train", "pottery-studio");
 
     private static final double FULL_BOTTLE_DROPS = 350;
 
@@ -63,7 +64,7 @@ class DemoData implements SmartInitializingSingleton {
         transactions.executeWithoutResult(transaction -> {
             if (orders.isUntouched()) {
                 List<Long> taken = ORDERS.stream().map(demo::take).toList();
-                taken.subList(1, taken.size()).forEach(other -> together.mixTogether(taken.get(0), other));
+                together.mixTogether(taken.get(0), taken.get(1));
                 stockTheShelf();
                 fillTheGels();
                 // What came with the shop is nothing that she has done.

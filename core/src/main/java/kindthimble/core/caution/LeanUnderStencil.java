@@ -16,9 +16,7 @@ final class LeanUnderStencil implements Warning {
         double full = cookie.mean(Habit.FULLNESS_UNDER_STENCIL);
         cookie.each(Stencil.class, (at, stencil) -> {
             int under = cookie.coatUnder(at);
-            if (under >= 0
-                    && cookie.moves().get(under) instanceof Flood flood
-                    && flood.fullness() < full - 1e-9) {
+            if (under >= 0 && cookie.moves().get(under) instanceof Flood flood && flood.fullness() < full - 1e-9) {
                 found.add(
                         at,
                         "The flood under it is too lean to lie flat: the stencil rides on the rim.",

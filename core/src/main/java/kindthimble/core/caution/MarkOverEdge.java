@@ -55,7 +55,8 @@ final class MarkOverEdge implements Warning {
 
     /** Each place as far towards the middle as its mark has room. */
     private static Where drawnIn(Where where, IcedCookie cookie, int move) {
-        double half = Math.sqrt(cookie.coveredBy(move) / Math.max(1, where.places().size()) / Math.PI);
+        double half =
+                Math.sqrt(cookie.coveredBy(move) / Math.max(1, where.places().size()) / Math.PI);
         Region room = cookie.iced().inset(half);
         Spot middle = cookie.iced().middle();
         List<Place> places = where.places().stream()

@@ -1,12 +1,12 @@
 package kindthimble.core.caution;
 
 import kindthimble.core.catalogue.Catalogue;
+import kindthimble.core.drying.Gate;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.mark.Coat;
 import kindthimble.core.mark.Mark;
 import kindthimble.core.mark.OnCookie;
 import kindthimble.core.move.Move;
-import kindthimble.core.drying.Gate;
 import kindthimble.core.words.Range;
 
 /** A wet mark of another count than the coat that it goes into: much thicker it stays up, much thinner it craters. */

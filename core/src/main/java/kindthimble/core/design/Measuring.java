@@ -41,7 +41,8 @@ public final class Measuring {
         try {
             Divided divided = new Divided();
             Cookie cookie = measured(design, divided);
-            return cookie.withCautions(new Remedies(tried -> plainly(tried, divided), cookie, kitchen.recipe()).tried());
+            return cookie.withCautions(
+                    new Remedies(tried -> plainly(tried, divided), cookie, kitchen.recipe()).tried());
         } catch (TooMuch tooMuch) {
             throw new Refused("moves", "All moves together: " + tooMuch.getMessage());
         }

@@ -7,8 +7,8 @@ import java.util.Map;
 import java.util.function.Function;
 import kindthimble.core.caution.Caution;
 import kindthimble.core.caution.Effect;
-import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.geometry.TooMuch;
+import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.words.Refused;
 
 /**

@@ -16,11 +16,11 @@ import kindthimble.core.habit.Habits;
  * @param icing what they are made with
  * @param poses where they are; upright, the tail points down
  * @param widthMm D
- * @param lengthMm L
+ * @param tallMm L
  * @param sunkMm a h of a wet one; 0 for raised ones
  * @param gate what has to be so underneath
  */
-public record Drops(Icing icing, List<Pose> poses, double widthMm, double lengthMm, double sunkMm, Gate gate)
+public record Drops(Icing icing, List<Pose> poses, double widthMm, double tallMm, double sunkMm, Gate gate)
         implements Mark {
     /** Of the ellipse round it, what a wet drop with its tail covers. */
     private static final double DROP_SHARE = 0.7;
@@ -32,8 +32,8 @@ public record Drops(Icing icing, List<Pose> poses, double widthMm, double length
     @Override
     public double volumeMm3() {
         double each = sunkMm > 0
-                ? Math.PI / 4 * widthMm * lengthMm * DROP_SHARE * sunkMm
-                : Math.PI * widthMm * widthMm * lengthMm / 12;
+                ? Math.PI / 4 * widthMm * tallMm * DROP_SHARE * sunkMm
+                : Math.PI * widthMm * widthMm * tallMm / 12;
         return poses.size() * each;
     }
 
@@ -70,6 +70,6 @@ public record Drops(Icing icing, List<Pose> poses, double widthMm, double length
     @Override
     public List<Layer> layers() {
         Layer.Role role = sunkMm > 0 ? Layer.Role.SUNK : Layer.Role.RAISED;
-        return List.of(new Layer(role, icing.colour(), Shapes.drops(poses, widthMm, lengthMm), null));
+        return List.of(new Layer(role, icing.colour(), Shapes.drops(poses, widthMm, tallMm), null));
     }
 }

@@ -33,10 +33,11 @@ public final class Passes {
      * @param number from 1; 0 for what is made ahead on film
      * @param stage what kind of work it is
      * @param gate what has to be so before it starts
-     * @param waitMinutes how long that takes in still air after the pass before; 0 when it has come already
+     * @param gateMinutes how long that takes in still air after what it waits for; 0 for nothing
+     * @param waitMinutes how much of that is left when the pass before is done; 0 when it has come already
      * @param after the move that it waits for; null for none
      */
-    public record Pass(int number, Stage stage, Gate gate, int waitMinutes, Integer after) {}
+    public record Pass(int number, Stage stage, Gate gate, int gateMinutes, int waitMinutes, Integer after) {}
 
     /** A pass while it is filled. */
     private static final class Open {
@@ -97,7 +98,7 @@ public final class Passes {
     public List<Pass> list() {
         List<Pass> list = new ArrayList<>();
         if (isAhead) {
-            list.add(new Pass(AHEAD, Stage.AHEAD, Gate.BARE_COOKIE, 0, null));
+            list.add(new Pass(AHEAD, Stage.AHEAD, Gate.BARE_COOKIE, 0, 0, null));
         }
         // How long after the first pass each one starts, hands left out.
         int[] starts = new int[open.size() + 1];
@@ -117,6 +118,7 @@ public final class Passes {
                     pass.number,
                     pass.stage,
                     binding == null ? pass.own : binding.gate(),
+                    binding == null ? 0 : binding.gate().minutes(habits),
                     start - before,
                     binding == null ? null : Integer.valueOf(binding.move())));
         }

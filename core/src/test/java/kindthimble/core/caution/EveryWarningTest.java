@@ -9,18 +9,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
-import kindthimble.core.kitchen.HouseRecipes;
-import kindthimble.core.design.Cookie;
-import kindthimble.core.placing.Where;
-import kindthimble.core.placing.Place;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.BasicForm;
 import kindthimble.core.cutter.CutterShape;
 import kindthimble.core.cutter.FigureForm;
 import kindthimble.core.cutter.OwnForm;
+import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
+import kindthimble.core.kitchen.HouseRecipes;
 import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.move.Beads;
 import kindthimble.core.move.Dip;
@@ -39,6 +37,8 @@ import kindthimble.core.move.Stripe;
 import kindthimble.core.move.Transfer;
 import kindthimble.core.move.Wait;
 import kindthimble.core.move.Writing;
+import kindthimble.core.placing.Place;
+import kindthimble.core.placing.Where;
 import kindthimble.core.testing.Kitchens;
 import kindthimble.core.testing.Moves;
 import org.junit.jupiter.api.Test;
@@ -132,7 +132,11 @@ class EveryWarningTest {
 
     static Stream<Case> cases() {
         return Stream.of(
-                new Case("it stays up and does not sink in", "Take 15 s", card(WHITE, counted(27)), card(WHITE, counted(24))),
+                new Case(
+                        "it stays up and does not sink in",
+                        "Take 15 s",
+                        card(WHITE, counted(27)),
+                        card(WHITE, counted(24))),
                 new Case("it craters and runs out", "Take 15 s", card(WHITE, counted(6)), card(WHITE, counted(9))),
                 new Case(
                         "where no outline holds it",
@@ -408,7 +412,8 @@ class EveryWarningTest {
                 after.grams(HouseRecipes.MERINGUE_POWDER) - before.grams(HouseRecipes.MERINGUE_POWDER),
                 caution.effect().grams(),
                 1e-9);
-        assertEquals(after.handSeconds() - before.handSeconds(), caution.effect().handSeconds(), 1e-9);
+        assertEquals(
+                after.handSeconds() - before.handSeconds(), caution.effect().handSeconds(), 1e-9);
         assertEquals(1, caution.effect().warningsBefore() - caution.effect().warningsAfter());
     }
 }

@@ -120,9 +120,7 @@ class EveryHabitTest {
             List.of(
                     new Division.Inlay("a", null, null, "M0 0H40V18H60V22H40V40H0Z", 50, null, null),
                     Moves.flood("mist", "a1", null)),
-            List.of(
-                    Moves.flood("white"),
-                    new Dot("rose", 3, null, 4.0, null, 25.5, null, null, null)),
+            List.of(Moves.flood("white"), new Dot("rose", 3, null, 4.0, null, 25.5, null, null, null)),
             List.of(new Dip("mist", "navy", null, null, null)),
             List.of(new Spatula("rose", null, null, null, null)),
             List.of(new Spatula("rose", Spatula.Surface.PRESSED, null, null, null), Moves.line("navy")));

@@ -1,0 +1,65 @@
+<script lang="ts">
+  import { theDesk } from "../../desk/order.svelte";
+  import BowlDisc from "../../marks/BowlDisc.svelte";
+  import { field } from "../../desk/catalogue.svelte";
+  import type { Hand } from "./hand.svelte";
+
+  // The order's colours: a press gives the open move that colour, or floods the sections that are chosen with it.
+  let { hand }: { hand: Hand } = $props();
+
+  const desk = theDesk();
+  const worn = $derived(hand.move ? String(field(hand.move, "colour") ?? "") : "");
+  const does = $derived(
+    hand.move
+      ? "press a colour for this move"
+      : hand.chosen.length > 0
+        ? `press a colour to flood ${hand.chosen.join(", ")}`
+        : "",
+  );
+</script>
+
+<div class="row" role="group" aria-label="Colours">
+  {#each desk.palette as colour (colour.key)}
+    <button
+      aria-pressed={worn === colour.key}
+      disabled={!does}
+      title={colour.name}
+      onclick={() => hand.colour(colour.key)}
+    >
+      <BowlDisc hex={colour.hex} size={26} />
+      <span>{colour.name}</span>
+    </button>
+  {/each}
+  <span class="soft">{does || "press a section or a mark to choose it"}</span>
+</div>
+
+<style>
+  .row {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 2px 4px;
+    min-height: 46px;
+    font-size: var(--small);
+  }
+  button {
+    display: flex;
+    align-items: center;
+    gap: 5px;
+    min-height: 44px;
+    border: 1.5px solid transparent;
+    border-radius: var(--pill);
+    background: none;
+    padding: 2px 9px 2px 4px;
+    cursor: pointer;
+  }
+  button[aria-pressed="true"] {
+    border-color: var(--cobalt);
+  }
+  button:disabled {
+    cursor: default;
+  }
+  button:hover:not(:disabled) {
+    background: var(--wash);
+  }
+</style>
