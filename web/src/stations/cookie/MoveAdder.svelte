@@ -47,7 +47,7 @@
     return begins >= 0 ? begins : Math.max(holds, 0);
   });
   const marked = $derived(shown[at ?? best]?.word);
-  const quick = ["outline", "flood", "dot", "line", "writing", "piece"];
+  const quick = ["outline", "flood", "dot", "drop", "line", "writing", "piece"];
 
   function open() {
     filter = "";

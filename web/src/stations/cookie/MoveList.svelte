@@ -1,11 +1,13 @@
 <script lang="ts">
   import { tick } from "svelte";
+  import { MediaQuery } from "svelte/reactivity";
   import type { DesignView, Move } from "../../api/types";
   import { field, reference, startingValues } from "../../desk/catalogue.svelte";
   import { theDesk } from "../../desk/order.svelte";
   import { grams, plural } from "../../units/format";
   import { calmly } from "../../parts/calm";
   import type { Hand } from "./hand.svelte";
+  import CookieCanvas from "./CookieCanvas.svelte";
   import MoveAdder from "./MoveAdder.svelte";
   import PassList from "./PassList.svelte";
   import MoveRow from "./MoveRow.svelte";
@@ -15,6 +17,8 @@
   let { design, hand }: { design: DesignView; hand: Hand } = $props();
 
   let byPass = $state(false);
+  // Beside the moves there is room for the drawing; below it, a small one stays in sight while a move is in hand.
+  const narrow = new MediaQuery("max-width: 1120px");
   const moves = $derived(design.document.moves);
   const marks = $derived(Map.groupBy(design.cookie?.marks ?? [], (mark) => mark.move));
   const elsewhere = $derived(desk.trouble(`/designs/${design.id}/document/moves`));
@@ -42,6 +46,10 @@
     if (kind.parameters.some((p) => p.name === "key")) {
       // A division is called by the next free letter, and comes before what is laid on its sections.
       const taken = moves.map((m) => field(m, "key"));
+      const sections = design.cookie?.sections ?? [];
+      // A divided cookie can be divided further only section by section.
+      if (sections.length > 1) values["of"] = hand.chosen[0] ?? sections[0]?.name;
+      hand.chosen = [];
       values["key"] = [..."abcdefghijklmnopqrstuvwxyz"].find((k) => !taken.includes(k)) ?? "z";
       const at = moves.findLastIndex((m) => field(m, "key")) + 1;
       edit((list) => list.splice(at, 0, { move: word, ...values } as Move));
@@ -90,6 +98,13 @@
     });
   }
 
+  /** The small drawing comes in above: the row that was pressed stays below it. */
+  function keepInSight(i: number) {
+    void tick().then(() =>
+      document.querySelector(`[data-move="${i}"]`)?.scrollIntoView({ block: "start" }),
+    );
+  }
+
   /** What is new has its first field chosen. */
   function choose(i: number) {
     void tick().then(() => {
@@ -100,6 +115,9 @@
   }
 </script>
 
+{#if narrow.current && hand.move && design.cookie}
+  <div class="insight"><CookieCanvas {design} cookie={design.cookie} {hand} small /></div>
+{/if}
 <div class="head">
   <h2>{plural(moves.length, "move")}</h2>
   <button class="turn" aria-pressed={byPass} onclick={() => (byPass = !byPass)}>
@@ -125,6 +143,7 @@
         last={i === moves.length - 1}
         onopen={() => {
           hand.open = hand.open === i ? null : i;
+          if (narrow.current) keepInSight(i);
         }}
         onlit={(on) => (hand.hovered = on ? i : null)}
         onshift={(by) => shift(i, by)}
@@ -145,6 +164,14 @@
 {/if}
 
 <style>
+  .insight {
+    position: sticky;
+    top: 0;
+    z-index: 2;
+    background: var(--enamel);
+    border-bottom: 1px solid var(--line);
+    margin: 0 -8px 8px;
+  }
   .head {
     display: flex;
     justify-content: space-between;

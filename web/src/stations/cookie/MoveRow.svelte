@@ -136,6 +136,12 @@
     padding: 6px 8px;
     cursor: pointer;
   }
+  /* The small drawing stands above it. */
+  @media (max-width: 1120px) {
+    .row {
+      scroll-margin-top: 38vh;
+    }
+  }
   .row:hover {
     background: var(--wash);
   }

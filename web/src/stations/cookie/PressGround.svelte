@@ -8,7 +8,7 @@
   let { cookie, hand }: { cookie: CookieView; hand: Hand } = $props();
 
   const on = $derived(hand.move ? String(field(hand.move, "on") ?? "") : "");
-  const lit = $derived(new Set(hand.move ? meant(on, cookie.sections) : hand.chosen));
+  const lit = $derived(new Set(hand.liesOnSections ? meant(on, cookie.sections) : hand.chosen));
   const marks = $derived(
     hand.move === undefined
       ? cookie.layers.filter((layer) => layer.move >= 0 && !["COAT", "DOUGH"].includes(layer.role))

@@ -73,6 +73,8 @@ export class Hand {
       this.setPlaces(at, [...now, placeAt(cookie, x, y)]);
     } else if (section && this.liesOnSections && cookie.sections.length > 1) {
       this.set(at, "on", this.toggledOn(String(field(move, "on") ?? ""), section) || null);
+    } else if (section && !this.liesOnSections) {
+      this.choose(section);
     }
   }
 

@@ -17,6 +17,9 @@ const WORDS: Record<Laid, string> = {
 
 export const laidWord = (laid: Laid): string => WORDS[laid];
 
+/** A line of her own before she has said where it runs. */
+const STARTED_LINE = "M-10 0L10 0";
+
 /** How close to a line of symmetry, or to another mark's height, a mark is drawn to it, in mm. */
 const SNAP_MM = 1;
 
@@ -50,7 +53,7 @@ export function earlierMarks(moves: Move[], before: number): { words: string; la
 export function started(laid: Laid, where: Where, moves: Move[], at: number): Where {
   const next: Where = { ...where, laid };
   if (laid === "PLACES" && !next.places?.length) next.places = [{ x: 0, y: 0 }];
-  if (laid === "PATH" && !next.path) next.path = "M-10 0L10 0";
+  if (laid === "PATH" && !next.path) next.path = STARTED_LINE;
   if (laid === "MARKS" && !next.marks) {
     next.marks = earlierMarks(moves, at).at(-1)?.words ?? "";
   }
@@ -88,8 +91,10 @@ export function snapped(place: Place, others: Place[]): Snapped {
   return { place: { ...place, x: x ?? place.x, y: y ?? place.y }, lines };
 }
 
-/** A line of her own, one point longer. */
+/** A line of her own, one point longer; one that is only begun is put where she presses. */
 export function extended(path: string | undefined, x: number, y: number): string {
-  const point = `${tenth(x)} ${tenth(y)}`;
-  return path ? `${path}L${point}` : `M${point}`;
+  if (!path || path === STARTED_LINE) {
+    return `M${tenth(x - 10)} ${tenth(y)}L${tenth(x + 10)} ${tenth(y)}`;
+  }
+  return `${path}L${tenth(x)} ${tenth(y)}`;
 }

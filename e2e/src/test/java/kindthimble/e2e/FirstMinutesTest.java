@@ -31,33 +31,6 @@ class FirstMinutesTest {
 
     private static final int MOST_PRESSES = 35;
 
-    /** Counts what her hands do: each press, and each field that is written into. */
-    private static final class Counted {
-        private final Page page;
-        private int presses;
-
-        Counted(Page page) {
-            this.page = page;
-        }
-
-        void press(Locator what) {
-            what.click();
-            presses++;
-        }
-
-        /** Writes where the focus is already, or goes there first. */
-        void write(Locator field, String text) {
-            assertThat(field).isVisible();
-            boolean isThere = (Boolean) field.evaluate("field => document.activeElement === field");
-            if (!isThere) {
-                field.click();
-                presses++;
-            }
-            page.keyboard().type(text);
-            presses++;
-        }
-    }
-
     @Test
     @Order(1)
     void takingAnOrderIsThreeAnswersAndEscapeCloses() {
@@ -121,8 +94,8 @@ class FirstMinutesTest {
         hands.press(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Bowls"))));
         assertThat(page.locator("svg g.bowl").first()).isVisible();
         saved(page);
-        System.out.println("First plan: " + hands.presses + " presses");
-        assertTrue(hands.presses <= MOST_PRESSES, "presses: " + hands.presses);
+        System.out.println("First plan: " + hands.presses() + " presses");
+        assertTrue(hands.presses() <= MOST_PRESSES, "presses: " + hands.presses());
         String stored = APP.get("/api/orders/2").body().toString();
         for (String[] design : designs) {
             assertTrue(stored.contains("\"name\":\"" + design[0] + "\""), stored);

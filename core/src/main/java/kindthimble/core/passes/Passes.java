@@ -9,6 +9,7 @@ import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Extent;
 import kindthimble.core.habit.Habits;
+import kindthimble.core.mark.Coat;
 
 /**
  * Numbers the passes of a cookie: what is made ahead on film is pass 0; then the coats, with what sinks into them, each after the one
@@ -191,7 +192,7 @@ public final class Passes {
                 continue;
             }
             if (lower.mark().stage() == Stage.COAT) {
-                if (!isCoat && lower.slot() > 0 && meet(upper.sections(), lower.sections())) {
+                if (!isCoat && lower.mark() instanceof Coat && meet(upper.sections(), lower.sections())) {
                     needs.add(new Need(upper.mark().gate(), since, lower.move()));
                 }
             } else if (isCoat) {

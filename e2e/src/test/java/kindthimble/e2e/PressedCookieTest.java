@@ -1,0 +1,230 @@
+package kindthimble.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static kindthimble.e2e.Hands.press;
+import static kindthimble.e2e.Hands.saved;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
+import kindthimble.app.testing.RunningApp;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+
+/** Cookies that are said by pressing them: where marks stand, on which sections, in which colour; and how few presses that takes. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class PressedCookieTest {
+    @RegisterExtension
+    @Order(1)
+    static final RunningApp APP = RunningApp.withDemoData();
+
+    @RegisterExtension
+    @Order(2)
+    static final Browser BROWSER = new Browser(APP);
+
+    private static Page fresh(Counted[] hands) {
+        Page page = BROWSER.open("/orders/3/cookie");
+        hands[0] = new Counted(page);
+        hands[0].press(press(page, "Add a design"));
+        assertThat(page.getByLabel("Name of the design")).isFocused();
+        saved(page);
+        return page;
+    }
+
+    /** What is stored of the design that is open. */
+    private static JsonNode stored(Page page) {
+        saved(page);
+        String url = page.url();
+        String id = url.substring(url.lastIndexOf('/') + 1);
+        for (JsonNode design : APP.get("/api/orders/3").body().get("designs")) {
+            if (design.get("id").asString().equals(id)) {
+                return design.get("document");
+            }
+        }
+        throw new AssertionError("no design " + id);
+    }
+
+    private static Locator quick(Page page, String word) {
+        return page.locator("[data-add-move] .chip").getByText(word, new Locator.GetByTextOptions().setExact(true));
+    }
+
+    private static Locator bowl(Page page, String colour) {
+        return page.getByRole(
+                        com.microsoft.playwright.options.AriaRole.GROUP, new Page.GetByRoleOptions().setName("Colours"))
+                .getByText(colour);
+    }
+
+    private static Locator whole(Page page) {
+        return page.locator("[data-section]").first();
+    }
+
+    /** A field of the open move. */
+    private static Locator ofMove(Page page, String label) {
+        return page.locator("aside .form .field:has(.label:text-is('" + label + "'))")
+                .locator("input, select");
+    }
+
+    private static Locator placed(Page page) {
+        return page.locator(".where select").first();
+    }
+
+    @Test
+    @Order(1)
+    void aFaceTakesAtMostTwentyFivePresses() {
+        Counted[] counted = new Counted[1];
+        Page page = fresh(counted);
+        Counted hands = counted[0];
+        assertTrue(hands.presses() <= 6, "a round with outline and flood");
+        hands.press(quick(page, "dot"));
+        hands.press(bowl(page, "Cream"));
+        hands.press(whole(page), 0.68, 0.4);
+        hands.key("m");
+        hands.pick(ofMove(page, "size"), "LARGE");
+        for (String colour : new String[] {"Cobalt glaze", "Soot"}) {
+            hands.press(quick(page, "dot"));
+            hands.press(bowl(page, colour));
+            hands.pick(placed(page), "MARKS");
+            if (colour.equals("Soot")) {
+                hands.pick(ofMove(page, "size"), "SMALL");
+            }
+        }
+        hands.press(quick(page, "dot"));
+        hands.press(bowl(page, "Ember"));
+        hands.press(whole(page), 0.75, 0.62);
+        hands.key("m");
+        hands.press(quick(page, "drop"));
+        hands.press(whole(page), 0.5, 0.55);
+        hands.press(quick(page, "line"));
+        hands.pick(placed(page), "PATH");
+        hands.press(whole(page), 0.5, 0.75);
+        JsonNode design = stored(page);
+        System.out.println("A face: " + hands.presses() + " presses");
+        assertTrue(hands.presses() <= 25, "presses: " + hands.presses());
+        assertEquals(8, design.get("moves").size(), design::toPrettyString);
+        JsonNode eye = design.at("/moves/2");
+        assertEquals("cream", eye.get("colour").asString());
+        assertEquals("BOTH_SIDES", eye.at("/where/mirrored").asString());
+        assertTrue(eye.at("/where/places/0/x").asDouble() > 8, eye::toString);
+        assertTrue(eye.at("/where/places/0/y").asDouble() < -4, eye::toString);
+        assertEquals("dot 1", design.at("/moves/3/where/marks").asString());
+        assertEquals("dot 2", design.at("/moves/4/where/marks").asString());
+        assertEquals("SMALL", design.at("/moves/4/size").asString());
+        assertTrue(design.at("/moves/7/where/path").asString().startsWith("M"));
+        // Two eyes of three dots each.
+        long id = Long.parseLong(page.url().substring(page.url().lastIndexOf('/') + 1));
+        for (JsonNode one : APP.get("/api/orders/3").body().get("designs")) {
+            if (one.get("id").asLong() == id) {
+                assertEquals(2, one.at("/cookie/standing/4").size());
+                assertEquals(
+                        one.at("/cookie/standing/2/0/x").asDouble(),
+                        one.at("/cookie/standing/4/0/x").asDouble());
+                assertEquals(
+                        0,
+                        one.at("/cookie/cautions").findValuesAsString("weight").stream()
+                                .filter("WILL_SPOIL"::equals)
+                                .count());
+            }
+        }
+        page.context().close();
+    }
+
+    @Test
+    @Order(2)
+    void wetHeartsTakeAtMostNinePresses() {
+        Counted[] counted = new Counted[1];
+        Page page = fresh(counted);
+        Counted hands = counted[0];
+        hands.press(quick(page, "dot"));
+        hands.press(bowl(page, "Cream"));
+        hands.pick(ofMove(page, "drag"), "HEARTS");
+        assertEquals("HEARTS", stored(page).at("/moves/2/drag").asString());
+        assertTrue(hands.presses() <= 9, "presses: " + hands.presses());
+        page.context().close();
+    }
+
+    @Test
+    @Order(3)
+    void sixWedgesInTwoColoursWithADiscTakeAtMostFourteen() {
+        Counted[] counted = new Counted[1];
+        Page page = fresh(counted);
+        Counted hands = counted[0];
+        page.locator("h1").click();
+        hands.key("/");
+        page.keyboard().type("rings");
+        hands.key("Enter");
+        hands.write(ofMove(page, "how many"), "2");
+        saved(page);
+        hands.press(page.locator("[data-section='a1']"), 0.04, 0.5);
+        page.locator("h1").click();
+        hands.key("/");
+        page.keyboard().type("spokes");
+        hands.key("Enter");
+        hands.write(ofMove(page, "how many"), "6");
+        saved(page);
+        hands.press(quick(page, "flood"));
+        hands.press(press(page, "every other one of b"));
+        hands.press(bowl(page, "Cream"));
+        JsonNode design = stored(page);
+        System.out.println("A wheel: " + hands.presses() + " presses");
+        assertTrue(hands.presses() <= 14, "presses: " + hands.presses());
+        assertEquals("b-odd", design.at("/moves/4/on").asString(), design::toPrettyString);
+        page.context().close();
+    }
+
+    @Test
+    @Order(4)
+    void marksAreDraggedMovedByKeysAndTakenByAPress() {
+        Page page = BROWSER.open("/orders/3/cookie");
+        // With nothing in hand, a press on a mark opens its move.
+        new Counted(page).press(page.locator("[data-mark-of='6']").first(), 0.05, 0.5);
+        Locator row = page.locator("[data-move='6']");
+        assertThat(row).hasAttribute("aria-expanded", "true");
+        Locator grip = page.locator(".grip").first();
+        BoundingBox box = grip.boundingBox();
+        page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+        page.mouse().down();
+        page.mouse().move(box.x + box.width / 2 - 20, box.y + box.height / 2 + 12);
+        page.mouse().up();
+        saved(page);
+        JsonNode dragged = APP.get("/api/orders/3").body().at("/designs/0/document/moves/6/where/places/0");
+        assertTrue(dragged.get("x").asDouble() < 23 && dragged.get("y").asDouble() > 15, dragged::toString);
+        grip.focus();
+        page.keyboard().press("ArrowRight");
+        page.keyboard().press("Shift+ArrowDown");
+        saved(page);
+        JsonNode moved = APP.get("/api/orders/3").body().at("/designs/0/document/moves/6/where/places/0");
+        assertEquals(dragged.get("x").asDouble() + 1, moved.get("x").asDouble(), 0.051);
+        assertEquals(dragged.get("y").asDouble() + 0.2, moved.get("y").asDouble(), 0.051);
+        // One undo each: the drag was one gesture.
+        page.keyboard().press("Control+z");
+        page.keyboard().press("Control+z");
+        saved(page);
+        page.context().close();
+    }
+
+    @Test
+    @Order(5)
+    void sectionsAreChosenOnTheDrawing() {
+        Page page = BROWSER.open("/orders/1/cookie");
+        new Counted(page).press(page.locator("[data-section='a2']"), 0.3, 0.3);
+        assertThat(page.getByText("press a colour to flood a2")).isVisible();
+        new Counted(page).press(page.locator("[data-section='a4']"), 0.7, 0.7);
+        bowl(page, "Sky").click();
+        saved(page);
+        JsonNode moves = APP.get("/api/orders/1").body().at("/designs/0/document/moves");
+        boolean recoloured = false;
+        for (JsonNode move : moves) {
+            recoloured |= move.get("move").asString().equals("flood")
+                    && move.path("on").asString("").equals("a-even")
+                    && move.get("colour").asString().equals("sky");
+        }
+        assertTrue(recoloured, moves::toString);
+        page.context().close();
+    }
+}
