@@ -1520,7 +1520,7 @@ export interface components {
             /** Format: int32 */
             cookies: number;
         };
-        Move: components["schemas"]["MoveBands"] | components["schemas"]["MoveSpokes"] | components["schemas"]["MoveRings"] | components["schemas"]["MoveChecks"] | components["schemas"]["MoveFrame"] | components["schemas"]["MoveHorizon"] | components["schemas"]["MoveLettering"] | components["schemas"]["MoveInlay"] | components["schemas"]["MoveFlood"] | components["schemas"]["MoveDip"] | components["schemas"]["MoveSpatula"] | components["schemas"]["MoveOutline"] | components["schemas"]["MoveDot"] | components["schemas"]["MoveStripe"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveRaisedLines"] | components["schemas"]["MoveStitches"] | components["schemas"]["MoveWriting"] | components["schemas"]["MoveBeads"] | components["schemas"]["MoveDrop"] | components["schemas"]["MovePiece"] | components["schemas"]["MoveSecondFlood"] | components["schemas"]["MoveRaisedFill"] | components["schemas"]["MoveRuffle"] | components["schemas"]["MoveDab"] | components["schemas"]["MoveStencil"] | components["schemas"]["MoveTransfer"] | components["schemas"]["MoveStack"] | components["schemas"]["MoveSquiggle"] | components["schemas"]["MoveSprinkle"] | components["schemas"]["MoveAirbrush"] | components["schemas"]["MoveMarker"] | components["schemas"]["MovePaint"];
+        Move: components["schemas"]["MoveBands"] | components["schemas"]["MoveSpokes"] | components["schemas"]["MoveRings"] | components["schemas"]["MoveChecks"] | components["schemas"]["MoveFrame"] | components["schemas"]["MoveHorizon"] | components["schemas"]["MoveLettering"] | components["schemas"]["MoveInlay"] | components["schemas"]["MoveFlood"] | components["schemas"]["MoveDip"] | components["schemas"]["MoveSpatula"] | components["schemas"]["MoveOutline"] | components["schemas"]["MoveDot"] | components["schemas"]["MoveStripe"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveRaisedLines"] | components["schemas"]["MoveStitches"] | components["schemas"]["MoveWriting"] | components["schemas"]["MoveBeads"] | components["schemas"]["MoveDrop"] | components["schemas"]["MovePiece"] | components["schemas"]["MoveSecondFlood"] | components["schemas"]["MoveRaisedFill"] | components["schemas"]["MoveRuffle"] | components["schemas"]["MoveDab"] | components["schemas"]["MoveStencil"] | components["schemas"]["MoveTransfer"] | components["schemas"]["MoveStack"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveSquiggle"] | components["schemas"]["MoveSprinkle"] | components["schemas"]["MoveAirbrush"] | components["schemas"]["MoveMarker"] | components["schemas"]["MovePaint"];
         MoveAirbrush: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1630,6 +1630,17 @@ export interface components {
             countSeconds?: number;
             /** @enum {string} */
             waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            on?: string;
+        };
+        MoveEdge: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "seam";
+            /** @enum {string} */
+            seam?: "CREASE" | "FLOW" | "WALL";
+            minutes?: number;
             on?: string;
         };
         MoveFlood: {
@@ -2303,7 +2314,7 @@ export interface components {
             at: string;
         };
         /** @enum {string} */
-        Role: "DOUGH" | "COAT" | "BEAD" | "SUNK" | "PRINT" | "RAISED" | "DRESSING";
+        Role: "DOUGH" | "COAT" | "FLOWING" | "BEAD" | "SUNK" | "PRINT" | "RAISED" | "DRESSING";
         RoleView: {
             colour: string;
             role: string;

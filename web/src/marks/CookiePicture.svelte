@@ -10,6 +10,7 @@
   }: { cookie: CookieView; hexes: Record<string, string>; lit?: number | null } = $props();
 
   const hex = (layer: Layer) => hexes[layer.colour] ?? "#888888";
+  const isCoat = (layer: Layer) => layer.role === "COAT" || layer.role === "FLOWING";
   const rim = (layer: Layer) => (isPale(hex(layer)) ? "#1B2440" : "none");
 </script>
 
@@ -40,9 +41,14 @@
       fill={hex(layer)}
       fill-rule="evenodd"
       stroke={layer.role === "RAISED" ? "#1B2440" : rim(layer)}
-      stroke-opacity={rim(layer) === "none" || layer.role === "COAT" ? 0.35 : 0.6}
+      stroke-opacity={rim(layer) === "none" || isCoat(layer) ? 0.35 : 0.6}
       stroke-width="0.3"
     />
+    {#if layer.role === "COAT" && cookie.sections.length > 1}
+      <!-- A crease: a fine dark line, and a light one inside it. -->
+      <path class="crease light" d={layer.path} />
+      <path class="crease" d={layer.path} />
+    {/if}
   {/if}
 {/each}
 {#each cookie.layers.filter((layer) => layer.move === lit) as layer (layer.path)}
@@ -50,6 +56,17 @@
 {/each}
 
 <style>
+  .crease {
+    fill: none;
+    stroke: #1b2440;
+    stroke-opacity: 0.45;
+    stroke-width: 0.25;
+  }
+  .crease.light {
+    stroke: #fff;
+    stroke-opacity: 0.5;
+    stroke-width: 1;
+  }
   .lit {
     stroke-dasharray: 2.4 1.6;
   }

@@ -80,7 +80,11 @@
     <span class="words">
       <span
         ><strong>{kind?.word ?? move.move}</strong>
-        {colour ? desk.colourName(colour) : `into ${String(field(move, "key") ?? "")}`}</span
+        {colour
+          ? desk.colourName(colour)
+          : field(move, "key")
+            ? `into ${String(field(move, "key"))}`
+            : ""}</span
       >
       <span class="soft"
         >{saidOfMove(move, marks, design.cookie?.sections ?? [], kind?.says ?? "")}</span

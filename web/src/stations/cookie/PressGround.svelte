@@ -11,7 +11,9 @@
   const lit = $derived(new Set(hand.liesOnSections ? meant(on, cookie.sections) : hand.chosen));
   const marks = $derived(
     hand.move === undefined
-      ? cookie.layers.filter((layer) => layer.move >= 0 && !["COAT", "DOUGH"].includes(layer.role))
+      ? cookie.layers.filter(
+          (layer) => layer.move >= 0 && !["COAT", "FLOWING", "DOUGH"].includes(layer.role),
+        )
       : [],
   );
 

@@ -29,7 +29,7 @@ final class FragileTransfer implements Warning {
             } else if (radius < fragile) {
                 found.add(
                         at,
-                        "Only %.1f mm across where it is widest: it breaks easily. %.0f %% spares are counted."
+                        "Only %.1f mm across at its thinnest: it breaks easily. %.0f %% spares are counted."
                                 .formatted(2 * radius, 100 * cookie.mean(Habit.FRAGILE_SPARE_SHARE)),
                         firstPiece(cookie, at),
                         larger(at, transfer, radius, fragile));

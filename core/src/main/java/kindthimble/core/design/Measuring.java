@@ -65,7 +65,7 @@ public final class Measuring {
         Coats coats = new Coats(moves, sections);
         Ground ground = new Ground(sections.whole(), sections, coats, own, moves);
         ground.layAll();
-        Passes passes = new Passes(ground.laid(), coats.earlySlots(), own.habits());
+        Passes passes = new Passes(ground.laid(), coats.earlySlots(), coats::creaseMinutes, own.habits());
         List<OnCookie> marks = new ArrayList<>();
         for (int i = 0; i < ground.laid().size(); i++) {
             Step step = ground.laid().get(i);

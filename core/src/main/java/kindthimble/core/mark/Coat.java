@@ -14,8 +14,15 @@ import kindthimble.core.habit.Habits;
  * @param regions what it covers
  * @param thicknessMm its wet thickness, over 0
  * @param volumeMm3 what goes on, the outlines that stand there taken off
+ * @param creased whether a crease shows where it meets its neighbours
  */
-public record Coat(Icing icing, List<Region> regions, double thicknessMm, double volumeMm3) implements Mark {
+public record Coat(Icing icing, List<Region> regions, double thicknessMm, double volumeMm3, boolean creased)
+        implements Mark {
+    /** A coat that meets its neighbours by a crease. */
+    public Coat(Icing icing, List<Region> regions, double thicknessMm, double volumeMm3) {
+        this(icing, regions, thicknessMm, volumeMm3, true);
+    }
+
     public Coat {
         regions = List.copyOf(regions);
     }
@@ -63,7 +70,8 @@ public record Coat(Icing icing, List<Region> regions, double thicknessMm, double
     @Override
     public List<Layer> layers() {
         return regions.stream()
-                .map(region -> new Layer(Layer.Role.COAT, icing.colour(), region.pathData(), null))
+                .map(region -> new Layer(
+                        creased ? Layer.Role.COAT : Layer.Role.FLOWING, icing.colour(), region.pathData(), null))
                 .toList();
     }
 }

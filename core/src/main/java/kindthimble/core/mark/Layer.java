@@ -29,7 +29,10 @@ public record Layer(Role role, String colour, String path, Double strokeMm, int 
     /** What a layer shows, from the cookie up. */
     public enum Role {
         DOUGH,
+        /** A coat with a crease round it. */
         COAT,
+        /** A coat that flows into its neighbours, or is walled off from them. */
+        FLOWING,
         BEAD,
         SUNK,
         PRINT,

@@ -34,6 +34,7 @@ public final class Coats {
     private final Map<String, Seam> seams = new LinkedHashMap<>();
     private final Sections sections;
     private int[] passOfSurface = {};
+    private final List<Said> edges = new ArrayList<>();
     private int earlySlots;
 
     /**
@@ -61,9 +62,51 @@ public final class Coats {
                 rest.forEach(section -> seams.putIfAbsent(section, orCrease(coat.seam())));
             }
         }
+        readEdges(moves);
         List<String> order = inOrderOfWork(moves.size());
         List<int[]> creases = join(order);
         number(order, creases, late(moves));
+    }
+
+    /** What she says of edges by themselves: the last word counts. */
+    private void readEdges(List<Move> moves) {
+        for (int i = 0; i < moves.size(); i++) {
+            if (moves.get(i) instanceof Edge edge) {
+                edges.add(new Said(resolve(sections, edge.on(), i), edge.seam(), edge.minutes()));
+            }
+        }
+    }
+
+    private record Said(Set<String> among, Seam seam, Double minutes) {
+        boolean isOf(String one, String other) {
+            return among.contains(one) && among.contains(other);
+        }
+    }
+
+    private Seam seamBetween(String one, String other) {
+        Seam seam = Seam.between(seams.get(one), seams.get(other));
+        for (Said said : edges) {
+            seam = said.isOf(one, other) ? said.seam() : seam;
+        }
+        return seam;
+    }
+
+    /** Minutes that a slot waits after those before it where she says so of a crease between them; 0 where she does not. */
+    public int creaseMinutes(int slot) {
+        double most = 0;
+        for (Said said : edges) {
+            if (said.minutes() == null || said.seam() != Seam.CREASE) {
+                continue;
+            }
+            for (String section : said.among()) {
+                boolean meets = isCoated(section)
+                        && pass(section) == slot
+                        && neighbours(section).stream()
+                                .anyMatch(other -> said.isOf(section, other) && pass(other) < slot);
+                most = meets ? Math.max(most, said.minutes()) : most;
+            }
+        }
+        return (int) Math.round(most);
     }
 
     /** How many of the slots come first of all; coats of those beyond are listed after print, paint or marker beside them. */
@@ -116,7 +159,7 @@ public final class Coats {
     /** What takes up a section's icing while it is wet: all that flows into it, or the section alone. */
     public Region wetWith(String section, Region region) {
         Integer surface = surfaceOf.get(section);
-        return surface == null || seams.get(section) != Seam.FLOW ? region : surfaces.get(surface);
+        return surface == null || seams.get(section) != Seam.FLOW && edges.isEmpty() ? region : surfaces.get(surface);
     }
 
     /** Volume of a coat on a section: its share of the surface that is wet together with it. */
@@ -189,7 +232,7 @@ public final class Coats {
                 }
                 touching.computeIfAbsent(coated.get(i), k -> new HashSet<>()).add(coated.get(j));
                 touching.computeIfAbsent(coated.get(j), k -> new HashSet<>()).add(coated.get(i));
-                if (Seam.between(seams.get(coated.get(i)), seams.get(coated.get(j))) == Seam.CREASE) {
+                if (seamBetween(coated.get(i), coated.get(j)) == Seam.CREASE) {
                     creases.add(new int[] {i, j});
                 } else {
                     int from = surface[j];

@@ -13,6 +13,7 @@ final class Covering {
     private Covering() {}
 
     /**
+     * @param creased whether a crease shows where it meets its neighbours
      * @param fullness 0.9 lean, 1 even, 1.15 generous
      * @param fullMm3 volume of a section's coat at fullness 1
      * @return what goes on in mm3
@@ -22,6 +23,7 @@ final class Covering {
             Icing icing,
             double thicknessMm,
             double fullness,
+            boolean creased,
             ToDoubleBiFunction<String, Region> fullMm3) {
         Set<String> names = ground.ownCoat();
         double all = 0;
@@ -34,7 +36,7 @@ final class Covering {
                 mm3 += Math.max(0, fullMm3.applyAsDouble(section, region) * fullness - ground.takeOutline(section));
                 ground.coat(section, thicknessMm);
             }
-            ground.place(pass.getKey(), pass.getValue(), new Coat(icing, regions, thicknessMm, mm3));
+            ground.place(pass.getKey(), pass.getValue(), new Coat(icing, regions, thicknessMm, mm3, creased));
             all += mm3;
         }
         return all;

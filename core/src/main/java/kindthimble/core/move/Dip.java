@@ -69,6 +69,7 @@ public record Dip(
                 icing(colour, isMarbled() ? second : null),
                 ground.mean(Habit.DIP_MM),
                 1 - share,
+                true,
                 (section, region) -> ground.coats().mm3(section, region, ground.mean(Habit.DIP_MM)));
         if (isMarbled() && mm3 > 0) {
             Lines veins =

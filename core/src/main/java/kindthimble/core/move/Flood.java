@@ -55,6 +55,7 @@ public record Flood(
                 ground.flooding(colour, countSeconds, tip),
                 thickness,
                 fullness,
+                seam == null || seam == Seam.CREASE,
                 (section, region) -> ground.coats().mm3(section, region, thickness));
     }
 }

@@ -60,6 +60,6 @@ public record Spatula(
     public void lay(Ground ground) {
         double thickness = thicknessMm(ground.habits());
         Icing icing = new Icing(colour, new Consistency(countSeconds), null, Icing.Vessel.SPATULA);
-        Covering.over(ground, icing, thickness, 1, (section, region) -> region.areaMm2() * thickness);
+        Covering.over(ground, icing, thickness, 1, true, (section, region) -> region.areaMm2() * thickness);
     }
 }

@@ -134,7 +134,7 @@ public record Transfer(
     @Override
     public void lay(Ground ground) {
         Region piece = SmallForm.region(form, path, sizeMm);
-        double radius = piece.inscribedRadiusMm();
+        double radius = piece.limbRadiusMm(ground.mean(Habit.FRAGILE_RADIUS_MM) + 1);
         boolean breaks = fragile == null ? radius < ground.mean(Habit.FRAGILE_RADIUS_MM) : fragile == Fragile.YES;
         List<Region> lying = lying(ground, piece);
         Ahead ahead = new Ahead(
@@ -189,7 +189,15 @@ public record Transfer(
                             .pathData(),
                     null)));
         }
-        ground.place(on, new Transfers(icing(second), lying.size() * mm3, 0, 0, ahead, piece.inscribedRadiusMm()));
+        ground.place(
+                on,
+                new Transfers(
+                        icing(second),
+                        lying.size() * mm3,
+                        0,
+                        0,
+                        ahead,
+                        piece.limbRadiusMm(ground.mean(Habit.FRAGILE_RADIUS_MM) + 1)));
     }
 
     private List<Region> lying(Ground ground, Region piece) {

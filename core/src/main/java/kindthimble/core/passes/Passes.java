@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.IntUnaryOperator;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Extent;
@@ -55,14 +56,15 @@ public final class Passes {
     }
 
     /** A gate that has to have come since a pass. */
-    private record Need(Gate gate, int since, int move) {}
+    private record Need(Gate gate, int since, int move, int minutes) {}
 
     /**
      * @param steps of one cookie, in her order
      * @param earlySlots how many of the coats' slots come first of all; those beyond follow what they wait for
+     * @param creaseMinutes given a slot, how long it waits after the one before where she says so; 0 for as long as a soft crease takes
      * @param habits with how long the gates take
      */
-    public Passes(List<Step> steps, int earlySlots, Habits habits) {
+    public Passes(List<Step> steps, int earlySlots, IntUnaryOperator creaseMinutes, Habits habits) {
         this.steps = List.copyOf(steps);
         this.habits = habits;
         this.passOf = new int[steps.size()];
@@ -77,7 +79,9 @@ public final class Passes {
         for (int slot = 1; slot <= this.earlySlots; slot++) {
             Open coats = new Open(slot, Stage.COAT, slot == 1 ? Gate.BARE_COOKIE : Gate.SKINNED);
             if (slot > 1) {
-                coats.needs.add(new Need(Gate.SKINNED, slot - 1, coatOf(slot - 1)));
+                int own = creaseMinutes.applyAsInt(slot);
+                coats.needs.add(new Need(
+                        Gate.SKINNED, slot - 1, coatOf(slot - 1), own > 0 ? own : Gate.SKINNED.minutes(habits)));
             }
             open.add(coats);
             passOfSlot.put(slot, slot);
@@ -108,7 +112,7 @@ public final class Passes {
             int start = before;
             Need binding = null;
             for (Need need : pass.needs) {
-                int ready = starts[need.since()] + need.gate().minutes(habits);
+                int ready = starts[need.since()] + need.minutes();
                 if (binding == null || ready > start || isStricter(need, binding) && ready == start) {
                     start = Math.max(start, ready);
                     binding = need;
@@ -119,7 +123,7 @@ public final class Passes {
                     pass.number,
                     pass.stage,
                     binding == null ? pass.own : binding.gate(),
-                    binding == null ? 0 : binding.gate().minutes(habits),
+                    binding == null ? 0 : binding.minutes(),
                     start - before,
                     binding == null ? null : Integer.valueOf(binding.move())));
         }
@@ -193,18 +197,22 @@ public final class Passes {
             }
             if (lower.mark().stage() == Stage.COAT) {
                 if (!isCoat && lower.mark() instanceof Coat && meet(upper.sections(), lower.sections())) {
-                    needs.add(new Need(upper.mark().gate(), since, lower.move()));
+                    needs.add(need(upper.mark().gate(), since, lower));
                 }
             } else if (isCoat) {
                 if (isDressing(lower.mark().stage())) {
-                    needs.add(new Need(Gate.PRINT_DRY, since, lower.move()));
+                    needs.add(need(Gate.PRINT_DRY, since, lower));
                 }
             } else if (touch(i, j)) {
                 Gate gate = Waits.between(upper.mark(), shareOn(i, j), lower.mark());
-                needs.add(new Need(gate, since, lower.move()));
+                needs.add(need(gate, since, lower));
             }
         }
         return needs;
+    }
+
+    private Need need(Gate gate, int since, Step lower) {
+        return new Need(gate, since, lower.move(), gate.minutes(habits));
     }
 
     private static boolean isDressing(Stage stage) {

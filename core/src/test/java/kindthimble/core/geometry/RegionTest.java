@@ -173,4 +173,32 @@ class RegionTest {
                 + 7 * region.intersection(region.moved(3, 2)).areaMm2()
                 + 11 * region.box().widthMm();
     }
+
+    /** Two squares of 10 mm held together by a limb of 2 mm fall apart at an inset of 1 mm; a plain square never does. */
+    @Test
+    void thinnestLimbIsWhereItFallsApart() {
+        Region dumbbell = new Pen()
+                .moveTo(0, 0)
+                .lineTo(10, 0)
+                .lineTo(10, 4)
+                .lineTo(14, 4)
+                .lineTo(14, 0)
+                .lineTo(24, 0)
+                .lineTo(24, 10)
+                .lineTo(14, 10)
+                .lineTo(14, 6)
+                .lineTo(10, 6)
+                .lineTo(10, 10)
+                .lineTo(0, 10)
+                .region();
+        assertEquals(1, dumbbell.limbRadiusMm(4), 0.101);
+        assertEquals(0.5, dumbbell.limbRadiusMm(0.5), 1e-9, "no farther than is asked");
+        Region square = new Pen()
+                .moveTo(0, 0)
+                .lineTo(10, 0)
+                .lineTo(10, 10)
+                .lineTo(0, 10)
+                .region();
+        assertEquals(5, square.limbRadiusMm(9), 0.03, "its inscribed radius");
+    }
 }

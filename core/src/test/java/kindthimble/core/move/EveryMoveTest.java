@@ -61,6 +61,7 @@ class EveryMoveTest {
             with("marker", of, "drawn", "LINES");
         }
         with("wet line", "dragged", "drags", "3");
+        with("seam", "minutes", "seam", "CREASE");
         with("second flood", "sizeMm", "form", "HEART");
         with("dip", "secondPercent", "second", "navy");
         with("transfer", "secondGoes", "second", "navy");
@@ -148,6 +149,7 @@ class EveryMoveTest {
                         .append(on.mark().supplies()));
         cookie.layers().forEach(layer -> all.append(layer));
         cookie.sections().forEach(section -> all.append(section.name()));
+        all.append(cookie.passes());
         return all.toString();
     }
 

@@ -19,6 +19,7 @@ import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.mark.OnCookie;
 import kindthimble.core.move.Airbrush;
 import kindthimble.core.move.Division;
+import kindthimble.core.move.Edge;
 import kindthimble.core.move.Flood;
 import kindthimble.core.move.Marker;
 import kindthimble.core.move.Move;
@@ -146,6 +147,37 @@ class PassesTest {
                 flood("a2"));
         assertEquals(1, pass(cookie, 1));
         assertEquals(2, pass(cookie, 3));
+    }
+
+    /** Body and eye flow while the neighbour waits: three bands, two of which flow into each other. */
+    @Test
+    void aSeamIsOfAnEdgeNotOfAFlood() {
+        Cookie cookie = card(
+                new Division.Bands("a", null, 3, null),
+                flood("a1"),
+                flood("a2"),
+                flood("a3"),
+                new Edge(Seam.FLOW, null, "a1 a2"));
+        assertEquals(List.of(1, 1, 2), List.of(section(cookie, "a1"), section(cookie, "a2"), section(cookie, "a3")));
+        assertEquals(25, cookie.passes().get(1).waitMinutes());
+        Cookie deep = card(
+                new Division.Bands("a", null, 3, null),
+                flood("a1"),
+                flood("a2"),
+                flood("a3"),
+                new Edge(Seam.FLOW, null, "a1 a2"),
+                new Edge(Seam.CREASE, 60.0, "a2 a3"));
+        assertEquals(60, deep.passes().get(1).waitMinutes(), "a deep crease");
+        Cookie first = card(
+                new Division.Bands("a", null, 2, null), flood("a1"), flood("a2"), new Edge(Seam.CREASE, 480.0, null));
+        assertEquals(480, first.passes().get(1).waitMinutes(), "the first section dries for 8 h before the rest");
+        double each = cookie.marks().get(0).mark().volumeMm3();
+        double alone = card(new Division.Bands("a", null, 3, null), flood("a1"))
+                .marks()
+                .get(0)
+                .mark()
+                .volumeMm3();
+        assertTrue(each > alone, "where they flow into each other they have no rim");
     }
 
     @Test
