@@ -1541,6 +1541,7 @@ export interface components {
             /** Format: int32 */
             pieces: number;
             tiltDegrees?: number;
+            shares?: string;
         };
         MoveBeads: {
             /**
@@ -1974,6 +1975,8 @@ export interface components {
              */
             move: "wet line";
             colour: string;
+            second?: string;
+            third?: string;
             /** Format: int32 */
             pieces: number;
             /** @enum {string} */

@@ -82,11 +82,11 @@ class EverythingTest {
         byte[] archive = out(FROM);
         Map<String, String> before = files(archive);
         assertEquals(
-                502,
+                503,
                 before.keySet().stream()
                         .filter(name -> name.startsWith("orders/"))
                         .count());
-        assertEquals(503, before.get("orders.csv").lines().count());
+        assertEquals(504, before.get("orders.csv").lines().count());
         assertTrue(before.get("README.txt").contains("orders/<uid>.json"));
 
         Answer look = TO.send("/api/everything/look", archive);

@@ -18,6 +18,9 @@ public final class Extent {
     private final double halfMm;
     private final Envelope box;
 
+    /** Made when it is first asked for. */
+    private IndexedFacetDistance index;
+
     private Extent(Geometry shape, double halfMm) {
         this.shape = shape;
         this.halfMm = halfMm;
@@ -51,9 +54,17 @@ public final class Extent {
         if (isEmpty() || other.isEmpty() || !box.intersects(other.box)) {
             return false;
         }
+        Deadline.check();
         return other.holds(shape.getCoordinate(), halfMm)
                 || holds(other.shape.getCoordinate(), other.halfMm)
-                || IndexedFacetDistance.isWithinDistance(shape, other.shape, halfMm + other.halfMm);
+                || other.index().isWithinDistance(shape, halfMm + other.halfMm);
+    }
+
+    private IndexedFacetDistance index() {
+        if (index == null) {
+            index = new IndexedFacetDistance(shape);
+        }
+        return index;
     }
 
     /** The share of its corners or points that lie within another one, 0 to 1. */
@@ -64,6 +75,7 @@ public final class Extent {
         int inside = 0;
         Coordinate[] points = shape.getCoordinates();
         for (Coordinate point : points) {
+            Deadline.check();
             if (other.holds(point, 0)) {
                 inside++;
             }
@@ -75,6 +87,6 @@ public final class Extent {
         if (shape instanceof Polygonal) {
             return SimplePointInAreaLocator.locate(point, shape) != Location.EXTERIOR;
         }
-        return shape.distance(Region.FACTORY.createPoint(point)) <= halfMm + more;
+        return index().isWithinDistance(Region.FACTORY.createPoint(point), halfMm + more);
     }
 }

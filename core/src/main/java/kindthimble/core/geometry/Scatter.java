@@ -110,6 +110,7 @@ public final class Scatter {
         double[] distances = new double[samples.size()];
         Arrays.fill(distances, Double.MAX_VALUE);
         for (int i = 0; i < distances.length; i++) {
+            Deadline.check();
             for (Spot spot : standing) {
                 distances[i] = Math.min(distances[i], squaredDistance(samples.get(i), spot));
             }

@@ -1,6 +1,7 @@
 package kindthimble.core.move;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
@@ -55,20 +56,53 @@ public sealed interface Division extends Move {
             int pieces,
 
             @Amount(word = "tilt", unit = Unit.DEGREES, least = -90, most = 90, usual = 0)
-            Double tiltDegrees)
+            Double tiltDegrees,
+
+            @Text(word = "widths, as 2 1 2", longest = 200, usual = "")
+            String shares)
             implements Division {
+        /** Bands of equal width. */
+        public Bands(String key, String of, int pieces, Double tiltDegrees) {
+            this(key, of, pieces, tiltDegrees, null);
+        }
+
         @Override
         public List<Region> sections(Region whole) {
             Box box = whole.turned(-tiltDegrees).box();
             List<Region> parts = new ArrayList<>();
-            double width = box.widthMm() / pieces;
-            for (int i = 0; i < pieces; i++) {
-                parts.add(card(box.x() + i * width, box.y() - 1, width, box.heightMm() + 2)
-                        .turned(tiltDegrees));
+            double[] widths = widths();
+            double unit = box.widthMm() / Arrays.stream(widths).sum();
+            double x = box.x();
+            for (double share : widths) {
+                parts.add(card(x, box.y() - 1, share * unit, box.heightMm() + 2).turned(tiltDegrees));
+                x += share * unit;
             }
             return cut(whole, parts);
         }
+
+        /** How wide the bands are, by any measure: as they are written, or all alike. */
+        private double[] widths() {
+            if (shares == null || shares.isBlank()) {
+                double[] alike = new double[pieces];
+                Arrays.fill(alike, 1);
+                return alike;
+            }
+            String[] written = shares.strip().split("[\\s,:;]+");
+            double[] widths = new double[written.length];
+            for (int i = 0; i < written.length; i++) {
+                if (!written[i].matches("\\d{1,4}(\\.\\d{1,3})?") || Double.parseDouble(written[i]) <= 0) {
+                    throw new Refused("shares", "Write a number for each band, such as 2 1 2.");
+                }
+                widths[i] = Double.parseDouble(written[i]);
+            }
+            if (widths.length < 2 || widths.length > MOST_BANDS) {
+                throw new Refused("shares", "Write from 2 to %d widths.".formatted(MOST_BANDS));
+            }
+            return widths;
+        }
     }
+
+    int MOST_BANDS = 40;
 
     @Word(value = "spokes", says = "wedges round a middle", group = Kind.Group.DIVIDE)
     record Spokes(

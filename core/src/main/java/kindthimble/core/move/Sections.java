@@ -34,7 +34,7 @@ public final class Sections {
     }
 
     /**
-     * Divides one of them.
+     * Divides some of them: their parts are numbered through.
      *
      * @throws Refused when its key is taken, or what it divides is not one section
      */
@@ -46,32 +46,50 @@ public final class Sections {
         if (children.containsKey(key)) {
             throw new Refused("key", "Another division is called " + key + " already: take the next letter.");
         }
-        String of = division.of() == null || division.of().isBlank() ? WHOLE : division.of();
-        Region region = leaves.get(of);
-        if (region == null) {
-            throw new Refused("of", "There is no undivided section " + of + ". There are " + names() + ".");
-        }
-        List<Region> parts = division.sections(region);
-        if (leaves.size() + parts.size() > MOST) {
-            throw new Refused("pieces", "That makes more than " + MOST + " sections. Take fewer.");
-        }
+        Set<String> of = divided(division.of());
         Map<String, Region> before = new LinkedHashMap<>(leaves);
-        leaves.clear();
-        List<String> named = new ArrayList<>();
+        List<String> all = new ArrayList<>();
+        Map<String, List<String>> named = new LinkedHashMap<>();
+        Map<String, Region> after = new LinkedHashMap<>();
         before.forEach((name, leaf) -> {
-            if (!name.equals(of)) {
-                leaves.put(name, leaf);
+            if (!of.contains(name)) {
+                after.put(name, leaf);
                 return;
             }
-            for (int i = 0; i < parts.size(); i++) {
-                named.add(key + (i + 1));
-                if (!parts.get(i).isEmpty()) {
-                    leaves.put(key + (i + 1), parts.get(i));
+            List<String> own = new ArrayList<>();
+            for (Region part : division.sections(leaf)) {
+                String called = key + (all.size() + 1);
+                all.add(called);
+                own.add(called);
+                if (!part.isEmpty()) {
+                    after.put(called, part);
                 }
             }
+            named.put(name, own);
         });
-        children.put(key, named);
-        children.put(of, named);
+        if (after.size() > MOST) {
+            throw new Refused("pieces", "That makes more than " + MOST + " sections. Take fewer.");
+        }
+        leaves.clear();
+        leaves.putAll(after);
+        children.put(key, all);
+        children.putAll(named);
+    }
+
+    /** The undivided sections that a division divides. */
+    private Set<String> divided(String words) {
+        if (words == null || words.isBlank()) {
+            if (!leaves.containsKey(WHOLE)) {
+                throw new Refused(
+                        "of", "The cookie is divided already: say which sections. There are " + names() + ".");
+            }
+            return Set.of(WHOLE);
+        }
+        try {
+            return named(words);
+        } catch (Refused refused) {
+            throw new Refused("of", "There is no undivided section " + words.strip() + ". There are " + names() + ".");
+        }
     }
 
     /** The cookie, undivided. */

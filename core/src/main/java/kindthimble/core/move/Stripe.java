@@ -1,5 +1,10 @@
 package kindthimble.core.move;
 
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
@@ -19,6 +24,12 @@ import kindthimble.core.words.Unit;
         group = Kind.Group.WET)
 public record Stripe(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
+
+        @Choice(word = "second colour", from = Choice.From.PALETTE, otherwise = "none")
+        String second,
+
+        @Choice(word = "third colour", from = Choice.From.PALETTE, otherwise = "none")
+        String third,
 
         @Amount(word = "how many", unit = Unit.PIECES, least = 1, most = 40, usual = 5)
         int pieces,
@@ -62,6 +73,15 @@ public record Stripe(
     }
 
     @Override
+    public Set<String> colours() {
+        Set<String> colours = new LinkedHashSet<>(List.of(colour));
+        Stream.of(second, third)
+                .filter(other -> other != null && !other.isBlank())
+                .forEach(colours::add);
+        return colours;
+    }
+
+    @Override
     public String ownPath() {
         return path;
     }
@@ -76,16 +96,27 @@ public record Stripe(
         Tip laidWith = ground.tip(tip);
         boolean drawnOut = drags > 0 && form == null;
         Strokes.Form run = drawnOut ? dragged == Dragged.MARBLED ? Strokes.Form.WAVY : Strokes.Form.ZIGZAG : form;
-        Lines lines = Strokes.drawn(ground, on, path, pieces, tiltDegrees, run);
-        ground.place(
-                on,
-                new WetLines(
-                        ground.flooding(colour, countSeconds, laidWith.name()),
-                        lines,
-                        lines.lengthMm(),
-                        laidWith.openingMm() * ground.mean(Habit.WET_LINE_SPREAD),
-                        ground.thicknessUnder(on),
-                        drags,
-                        ground.mean(Habit.WET_MARK_ABOVE_SHARE)));
+        List<String> colours = List.copyOf(colours());
+        List<Lines> each = Strokes.each(ground, on, path, pieces, tiltDegrees, run);
+        for (int of = 0; of < colours.size(); of++) {
+            List<Lines> own = new ArrayList<>();
+            for (int i = of; i < each.size(); i += colours.size()) {
+                own.add(each.get(i));
+            }
+            Lines lines = Lines.all(own);
+            if (!lines.isEmpty()) {
+                ground.place(
+                        on,
+                        new WetLines(
+                                ground.flooding(colours.get(of), countSeconds, laidWith.name()),
+                                lines,
+                                lines.lengthMm(),
+                                laidWith.openingMm() * ground.mean(Habit.WET_LINE_SPREAD),
+                                ground.thicknessUnder(on),
+                                // One drag goes through the lines of all colours.
+                                of == 0 ? drags : 0,
+                                ground.mean(Habit.WET_MARK_ABOVE_SHARE)));
+            }
+        }
     }
 }

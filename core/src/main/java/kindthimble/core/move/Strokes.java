@@ -22,15 +22,20 @@ public final class Strokes {
      * @param path SVG path data in mm, from the middle of the region; blank for none
      */
     static Lines drawn(Ground ground, String on, String path, int count, double tiltDegrees, Form form) {
+        return Lines.all(each(ground, on, path, count, tiltDegrees, form));
+    }
+
+    /** The same line by line, in order. */
+    static List<Lines> each(Ground ground, String on, String path, int count, double tiltDegrees, Form form) {
         Region region = ground.on(on);
         if (path.isBlank()) {
-            return across(region, count, tiltDegrees, form == null ? Form.STRAIGHT : form);
+            return eachAcross(region, count, tiltDegrees, form == null ? Form.STRAIGHT : form);
         }
         Lines inside = followed(region, path).within(region);
         if (inside.isEmpty()) {
             throw new Refused("path", "This path misses the section. Its 0 0 lies in the section's middle, in mm.");
         }
-        return inside;
+        return List.of(inside);
     }
 
     /** Share of the length of a path that lies outside a region, 0 to 1. */
@@ -85,15 +90,19 @@ public final class Strokes {
      * @throws Refused when none of them meets the region
      */
     static Lines across(Region region, int count, double tiltDegrees, Form form) {
+        return Lines.all(eachAcross(region, count, tiltDegrees, form));
+    }
+
+    private static List<Lines> eachAcross(Region region, int count, double tiltDegrees, Form form) {
         List<Lines> lines = new ArrayList<>(parallel(region, count, tiltDegrees, form));
         if (form == Form.PLAID) {
             lines.addAll(parallel(region, count, tiltDegrees + 90, form));
         }
-        Lines all = Lines.all(lines);
-        if (all.isEmpty()) {
+        lines.removeIf(Lines::isEmpty);
+        if (lines.isEmpty()) {
             throw new Refused("", "None of these lines meets the section. Change their number or their tilt.");
         }
-        return all;
+        return lines;
     }
 
     private static List<Lines> parallel(Region region, int count, double tiltDegrees, Form form) {

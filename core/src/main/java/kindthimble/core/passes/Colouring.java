@@ -17,6 +17,7 @@ import java.util.stream.IntStream;
  */
 public final class Colouring {
     private static final int MOST_STEPS = 200_000;
+    private static final int MOST_LISTED_STEPS = 5_000;
 
     private final List<List<Integer>> neighbours;
 
@@ -92,7 +93,7 @@ public final class Colouring {
             return true;
         }
         for (int c = 0; c < passes; c++) {
-            if (++steps[0] > MOST_STEPS) {
+            if (++steps[0] > MOST_LISTED_STEPS) {
                 return false;
             }
             if (free(colour, next, c)) {
@@ -194,7 +195,12 @@ public final class Colouring {
     }
 
     private boolean free(int[] colour, int at, int c) {
-        return neighbours.get(at).stream().noneMatch(n -> colour[n] == c);
+        for (int neighbour : neighbours.get(at)) {
+            if (colour[neighbour] == c) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private int[] unset() {

@@ -297,11 +297,11 @@ class EveryWarningTest {
     }
 
     private static Stripe stripes(int drags) {
-        return new Stripe("rose", 40, null, null, null, null, null, Math.min(40, drags), null, null);
+        return new Stripe("rose", null, null, 40, null, null, null, null, null, Math.min(40, drags), null, null);
     }
 
     private static Stripe stripesOf(String colour) {
-        return new Stripe(colour, 9, null, 0.0, null, null, null, null, null, null);
+        return new Stripe(colour, null, null, 9, null, 0.0, null, null, null, null, null, null);
     }
 
     private static Beads beads(double mm) {

@@ -85,7 +85,7 @@ class EveryHabitTest {
                     dots(Dot.Size.SMALL, 2),
                     dots(Dot.Size.MEDIUM, 2),
                     dots(Dot.Size.LARGE, 3),
-                    new Stripe("rose", 3, null, null, null, null, null, 2, null, null),
+                    new Stripe("rose", null, null, 3, null, null, null, null, null, 2, null, null),
                     new Sprinkle("rose", Sprinkle.What.CANDIES, 4, null, null),
                     new Sprinkle("rose", Sprinkle.What.SPRINKLES, 4, null, null),
                     new Sprinkle("rose", Sprinkle.What.SUGAR, 4, null, null)),

@@ -161,7 +161,8 @@ class EffectsTest {
 
     @Test
     void dragsTakeTwoSecondsEach() {
-        Stripe stripe = new Stripe("coal", 3, Strokes.Form.STRAIGHT, null, null, null, null, null, null, null);
+        Stripe stripe =
+                new Stripe("coal", null, null, 3, Strokes.Form.STRAIGHT, null, null, null, null, null, null, null);
         double plain = last(WHITE, stripe).handSeconds(Habits.HOUSE);
         assertEquals(3 * 60 / 10.0 * 0.8, plain, 1e-6, "three lines of 60 mm");
         assertEquals(

@@ -322,7 +322,11 @@ class EveryMoveTest {
             };
         }
         if (component.isAnnotationPresent(Text.class)) {
-            return component.getName().equals("path") ? List.of(PATH) : List.of("M", "q");
+            return switch (component.getName()) {
+                case "path" -> List.of(PATH);
+                case "shares" -> List.of("2 1 2");
+                default -> List.of("M", "q");
+            };
         }
         return List.of();
     }

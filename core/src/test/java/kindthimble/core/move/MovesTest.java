@@ -114,7 +114,7 @@ class MovesTest {
     /** Four lines each way, each 60 mm. */
     @Test
     void plaidRunsBothWays() {
-        Stripe plaid = new Stripe("navy", 4, Strokes.Form.PLAID, null, null, "2", null, null, null, null);
+        Stripe plaid = new Stripe("navy", null, null, 4, Strokes.Form.PLAID, null, null, "2", null, null, null, null);
         assertEquals(8 * 60, mark(1, WHITE, plaid).lengthMm(), 1e-6);
     }
 
@@ -253,8 +253,8 @@ class MovesTest {
         Design stacked = Moves.card(
                 60,
                 WHITE,
-                new Stripe("coal", 1, null, 90.0, "M-26.8 -25L-26.8 25", "5", null, null, null, null),
-                new Stripe("navy", 1, null, null, "M-30 0L30 0", "5", null, null, null, null));
+                new Stripe("coal", null, null, 1, null, 90.0, "M-26.8 -25L-26.8 25", "5", null, null, null, null),
+                new Stripe("navy", null, null, 1, null, null, "M-30 0L30 0", "5", null, null, null, null));
         mended(stacked, "within 3 mm of the edge");
         Design rash = Moves.card(60, WHITE, Moves.dots("coal", 180, 2), Moves.dots("navy", 180, 1));
         mended(rash, "stays wet enough");

@@ -26,6 +26,7 @@ import kindthimble.core.geometry.SharedEdge;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.kitchen.HouseRecipes;
 import kindthimble.core.kitchen.ShopSettings;
+import kindthimble.core.mark.Mark;
 import kindthimble.core.mark.OnCookie;
 import kindthimble.core.mark.Pieces;
 import kindthimble.core.passes.Passes;
@@ -144,7 +145,8 @@ class SectionsTest {
         assertEquals(Set.of("a1", "b2"), sections.named(" a1, b2"));
         assertThrows(Refused.class, () -> sections.named("c"));
         assertThrows(Refused.class, () -> sections.divide(new Division.Bands("a", null, 2, null)));
-        assertThrows(Refused.class, () -> sections.divide(new Division.Bands("c", "a2", 2, null)));
+        sections.divide(new Division.Bands("c", "a2", 2, 0.0));
+        assertEquals(Set.of("c1", "c2", "c3", "c4"), sections.named("a2"), "both halves of it");
     }
 
     @Test
@@ -168,7 +170,7 @@ class SectionsTest {
                 0.0,
                 List.of(
                         new Spatula("w", null, null, null, null),
-                        new Stripe("a", 4, null, null, null, "2", null, null, null, null),
+                        new Stripe("a", null, null, 4, null, null, null, "2", null, null, null, null),
                         new RaisedLines("b", 2, null, 90.0, null, "3", null, null, null, null),
                         Moves.beads("c", 3),
                         Moves.stencil("d", 30),
@@ -233,5 +235,80 @@ class SectionsTest {
         Design mended = new Design(Design.FORMAT, "Drop", drop.cutter(), null, null, caution.moves());
         assertTrue(measuring.measure(mended).cautions().stream()
                 .noneMatch(c -> c.sentence().contains("crater")));
+    }
+
+    /** Bands of 2, 1 and 2 shares of a square of 60 mm are 24, 12 and 24 mm wide. */
+    @Test
+    void bandsAreAsWideAsTheirShares() {
+        Sections sections = new Sections(new Pen()
+                .moveTo(0, 0)
+                .lineTo(60, 0)
+                .lineTo(60, 60)
+                .lineTo(0, 60)
+                .region());
+        sections.divide(new Division.Bands("a", null, 9, 0.0, "2 1 2"));
+        assertEquals(
+                List.of(24.0, 12.0, 24.0),
+                sections.leaves().values().stream()
+                        .map(band -> Math.rint(band.areaMm2() / 60 * 1e6) / 1e6)
+                        .toList());
+        for (String wrong : List.of("2", "a b", "1 0", "1 -2", "9".repeat(30))) {
+            assertThrows(
+                    Refused.class,
+                    () -> new Sections(sections.whole()).divide(new Division.Bands("a", null, 2, 0.0, wrong)),
+                    wrong);
+        }
+    }
+
+    /** Two of three bands are cut in three each: their parts are numbered through, and nothing is lost. */
+    @Test
+    void severalSectionsAreDividedAtOnce() {
+        Sections sections = new Sections(new Pen()
+                .moveTo(0, 0)
+                .lineTo(60, 0)
+                .lineTo(60, 60)
+                .lineTo(0, 60)
+                .region());
+        sections.divide(new Division.Bands("a", null, 3, 0.0));
+        sections.divide(new Division.Bands("b", "a-odd", 3, 90.0));
+        assertEquals(
+                List.of("b1", "b2", "b3", "a2", "b4", "b5", "b6"),
+                List.copyOf(sections.leaves().keySet()));
+        assertEquals(
+                3600,
+                sections.leaves().values().stream().mapToDouble(Region::areaMm2).sum(),
+                1e-6);
+        assertEquals(Set.of("b1", "b2", "b3"), sections.named("a1"));
+        assertEquals(Set.of("b1", "b3", "b5"), sections.named("b-odd"));
+        assertThrows(Refused.class, () -> sections.divide(new Division.Bands("c", null, 2, 0.0)));
+    }
+
+    /** Lines of three colours take turns; one drag goes through all of them. */
+    @Test
+    void wetLinesOfSeveralColoursTakeTurns() {
+        Stripe stripe = new Stripe("a", "b", "c", 7, null, 0.0, null, "2", null, 4, null, null);
+        Cookie cookie = measuring.measure(Moves.card(60, flood(null, null), stripe));
+        List<Mark> lines = cookie.marks().stream()
+                .filter(on -> on.move() == 1)
+                .map(OnCookie::mark)
+                .toList();
+        assertEquals(
+                List.of("a", "b", "c"),
+                lines.stream().map(mark -> mark.icing().colour()).toList());
+        Stripe plain = new Stripe("a", null, null, 7, null, 0.0, null, "2", null, 4, null, null);
+        Mark all = measuring
+                .measure(Moves.card(60, flood(null, null), plain))
+                .marks()
+                .get(1)
+                .mark();
+        assertEquals(
+                all.volumeMm3(), lines.stream().mapToDouble(Mark::volumeMm3).sum(), 1e-6);
+        assertEquals(
+                all.handSeconds(Habits.HOUSE),
+                lines.stream()
+                        .mapToDouble(mark -> mark.handSeconds(Habits.HOUSE))
+                        .sum(),
+                1e-6);
+        assertTrue(lines.get(0).volumeMm3() > lines.get(1).volumeMm3(), "three of seven, then two");
     }
 }

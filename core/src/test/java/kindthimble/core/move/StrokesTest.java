@@ -188,7 +188,7 @@ class StrokesTest {
                 Moves.dip("white"),
                 new Spatula("white", null, null, null, null),
                 Moves.dots("rose", 8, 3),
-                new Stripe("rose", 3, null, null, null, null, null, null, null, null),
+                new Stripe("rose", null, null, 3, null, null, null, null, null, null, null, null),
                 Moves.line("rose"),
                 new RaisedLines("rose", 3, null, null, null, null, null, null, null, null),
                 new Stitches("rose", null, null, null, null, null, null, null),
