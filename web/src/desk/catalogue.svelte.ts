@@ -57,11 +57,11 @@ class Reference {
 
 export const reference = new Reference();
 
-/** What a new move or cutter starts with: only what must be given. */
+/** What a new move or cutter starts with: what must be given, and a colour. */
 export function startingValues(kind: Kind, colour: string): Record<string, unknown> {
   const values: Record<string, unknown> = {};
   for (const parameter of kind.parameters) {
-    if (!parameter.required) continue;
+    if (!parameter.required && parameter.name !== "colour") continue;
     if (parameter.type === "PALETTE") values[parameter.name] = colour;
     else values[parameter.name] = Number(parameter.usual);
   }

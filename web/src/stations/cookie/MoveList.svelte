@@ -129,7 +129,14 @@
   <p class="soft">Nothing on it yet. Most cookies start with an outline and a flood.</p>
 {/if}
 {#if byPass && design.cookie}
-  <PassList {design} cookie={design.cookie} />
+  <PassList
+    {design}
+    cookie={design.cookie}
+    onopen={(move) => {
+      byPass = false;
+      hand.take(move);
+    }}
+  />
 {:else}
   <ol>
     {#each moves as move, i (i)}

@@ -11,7 +11,11 @@
   const desk = theDesk();
 
   // The work in its passes, with what has to be so between them.
-  let { design, cookie }: { design: DesignView; cookie: CookieView } = $props();
+  let {
+    design,
+    cookie,
+    onopen,
+  }: { design: DesignView; cookie: CookieView; onopen: (move: number) => void } = $props();
 
   const titles = {
     AHEAD: "made ahead on film",
@@ -68,22 +72,24 @@
   <ul>
     {#each cookie.marks.filter((m) => m.pass === pass.number) as mark, i (i)}
       <li>
-        {#if mark.colour}<BowlDisc hex={desk.hexes[mark.colour] ?? "#888888"} size={24} />{/if}
-        {#if mark.state}<Slump state={mark.state} />{/if}
-        <span class="words">
-          <span
-            ><strong>{design.document.moves[mark.move]?.move}</strong>
-            {lying(mark)}</span
-          >
-          <span class="soft">
-            {mark.state && mark.countSeconds ? consistency(mark.state, mark.countSeconds) : ""}
-            {mark.gate === "WET" ? "· while wet" : ""}
-            {mark.piecesAhead > 0 ? `· ${ahead(mark)}` : ""}
+        <button title="Open this move" onclick={() => onopen(mark.move)}>
+          {#if mark.colour}<BowlDisc hex={desk.hexes[mark.colour] ?? "#888888"} size={24} />{/if}
+          {#if mark.state}<Slump state={mark.state} />{/if}
+          <span class="words">
+            <span
+              ><strong>{design.document.moves[mark.move]?.move}</strong>
+              {lying(mark)}</span
+            >
+            <span class="soft">
+              {mark.state && mark.countSeconds ? consistency(mark.state, mark.countSeconds) : ""}
+              {mark.gate === "WET" ? "· while wet" : ""}
+              {mark.piecesAhead > 0 ? `· ${ahead(mark)}` : ""}
+            </span>
           </span>
-        </span>
-        {#if mark.gramsEach > 0}<span class="grams"
-            >{fixed(mark.gramsEach, mark.gramsEach < 1 ? 2 : 1)} g</span
-          >{/if}
+          {#if mark.gramsEach > 0}<span class="grams"
+              >{fixed(mark.gramsEach, mark.gramsEach < 1 ? 2 : 1)} g</span
+            >{/if}
+        </button>
       </li>
     {/each}
   </ul>
@@ -114,11 +120,21 @@
     margin: 0;
     padding: 0;
   }
-  li {
+  li button {
     display: flex;
     align-items: center;
     gap: 10px;
-    padding: 4px 0;
+    width: 100%;
+    min-height: 44px;
+    border: 0;
+    border-radius: 10px;
+    background: none;
+    text-align: left;
+    padding: 4px 6px;
+    cursor: pointer;
+  }
+  li button:hover {
+    background: var(--wash);
   }
   .words {
     flex: 1;

@@ -28,7 +28,12 @@ class ScreenshotsTest {
     void picturesOfTheMainViews() {
         take("week", "/", 1280, 800);
         take("set", "/orders/1", 1280, 800);
-        take("cookie", "/orders/1/cookie", 1280, 800);
+        take(
+                "cookie",
+                "/orders/3/cookie",
+                1280,
+                800,
+                page -> page.locator("[data-move='6']").click());
         take("cookie-warnings", "/orders/1/cookie/2", 1280, 800);
         take("cookie-moves", "/orders/1/cookie", 1280, 800, page -> {
             page.locator("h1").click();
@@ -72,7 +77,12 @@ class ScreenshotsTest {
                 page -> Hands.press(page, Pattern.compile("^Leaf")).click());
         take("shop", "/shop", 1280, 800);
         take("orders", "/orders", 1280, 800);
-        take("cookie-tablet", "/orders/1/cookie", 820, 1180);
+        take(
+                "cookie-tablet",
+                "/orders/3/cookie",
+                820,
+                1180,
+                page -> page.locator("[data-move='6']").click());
         take("bowls-phone", "/orders/1/bowls", 390, 844);
         // The last one: it changes a number.
         take("shop-numbers", "/shop#drying", 1280, 800, page -> {

@@ -52,7 +52,7 @@ public final class SideCut {
         for (OnCookie on : cookie.marks()) {
             Icing icing = on.mark().icing();
             for (Slice slice : on.mark().slices(y)) {
-                double base = slice.above() ? coatUnder(pieces, (slice.fromMm() + slice.toMm()) / 2) : 0;
+                double base = slice.above() ? coatUnder(pieces, (slice.fromMm() + slice.toMm()) / 2) : slice.baseMm();
                 pieces.add(new CutPiece(
                         slice.fromMm(),
                         slice.toMm(),

@@ -50,10 +50,11 @@ public record Drops(Icing icing, List<Pose> poses, double widthMm, double tallMm
     @Override
     public List<Slice> slices(double y) {
         double r = widthMm / 2;
-        double high = sunkMm > 0 ? 2 * sunkMm : r;
         return poses.stream()
                 .filter(pose -> Math.abs(pose.y() - y) < r)
-                .map(pose -> new Slice(pose.x() - r, pose.x() + r, high, sunkMm == 0 && gate != Gate.BARE_COOKIE))
+                .map(pose -> sunkMm > 0
+                        ? Slice.sunk(pose.x() - r, pose.x() + r, 2 * sunkMm)
+                        : new Slice(pose.x() - r, pose.x() + r, r, gate != Gate.BARE_COOKIE))
                 .toList();
     }
 

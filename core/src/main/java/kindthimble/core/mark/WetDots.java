@@ -66,7 +66,7 @@ public record WetDots(
                 .filter(spot -> Math.abs(spot.y() - y) < r)
                 .map(spot -> {
                     double half = Math.sqrt(r * r - (spot.y() - y) * (spot.y() - y));
-                    return new Slice(spot.x() - half, spot.x() + half, coatThicknessMm * 1.12, false);
+                    return Slice.sunk(spot.x() - half, spot.x() + half, coatThicknessMm);
                 })
                 .toList();
     }

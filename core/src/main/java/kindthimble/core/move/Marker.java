@@ -18,9 +18,10 @@ import kindthimble.core.words.Refused;
 import kindthimble.core.words.Unit;
 
 /** Drawn with a food marker: a guide on the bare cookie, a guide that icing will cover, or last of all on a dry coat. */
-@Word(value = "marker", says = "drawn lines: a guide, or the last touch", group = Kind.Group.DRESSED)
+@Word(value = "marker", says = "drawn or scratched lines: a guide, or the last touch", group = Kind.Group.DRESSED)
 public record Marker(
-        @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
+        @Choice(word = "colour", from = Choice.From.PALETTE, otherwise = "none: scratched")
+        String colour,
 
         @Choice(word = "draws", from = Choice.From.WORDS, usual = "LINES")
         Drawn drawn,
@@ -64,6 +65,11 @@ public record Marker(
         HALF_DRY,
         SURFACE_DRY,
         DRY_THROUGH
+    }
+
+    /** With a needle: it leaves no colour, and needs no marker. */
+    private boolean isScratched() {
+        return colour == null || colour.isBlank();
     }
 
     @Override
@@ -114,7 +120,7 @@ public record Marker(
                         gate,
                         stage,
                         centimetres * ground.mean(Habit.MARKER_SECONDS_PER_CM),
-                        List.of(new Supply(Supply.Sort.MARKER, colour, centimetres / 100)),
+                        isScratched() ? List.of() : List.of(new Supply(Supply.Sort.MARKER, colour, centimetres / 100)),
                         Extent.of(lines, ground.mean(Habit.MARKER_MM))));
     }
 }

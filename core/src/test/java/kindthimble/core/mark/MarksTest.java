@@ -95,14 +95,14 @@ class MarksTest {
                         3 * 1.0,
                         Habit.DOT_SECONDS,
                         Stage.COAT,
-                        2.24),
+                        1.24),
                 new Case(
                         new WetDots(FLOOD, AT_THREE, 4, 2, 0.5, WetDots.Drag.HEARTS),
                         3 * Math.PI * 4 * 2 * 0.5,
                         3 * (1 + 2.0),
                         Habit.DRAG_SECONDS,
                         Stage.COAT,
-                        2.24),
+                        1.24),
                 new Case(
                         new WetLines(FLOOD, STRAIGHT, 40, 1.56, 2, 4, 0.4),
                         40 * 1.56 * 2 * 0.4,

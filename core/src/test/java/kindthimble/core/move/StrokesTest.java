@@ -222,4 +222,16 @@ class StrokesTest {
         System.arraycopy(others, 0, all, 1, others.length);
         return all;
     }
+
+    /** With a needle instead of a marker: as long for the hands, and nothing is used up. */
+    @Test
+    void aScratchedGuideTakesNoColour() {
+        Marker drawn = new Marker("rose", null, null, null, null, null, null, "M-10 0H10", null, null);
+        Mark scratched = last(Catalogue.with(drawn, "colour", null));
+        Mark coloured = last(drawn);
+        assertEquals(List.of(), scratched.supplies());
+        assertEquals(1, coloured.supplies().size());
+        assertEquals(coloured.handSeconds(Habits.HOUSE), scratched.handSeconds(Habits.HOUSE), 1e-12);
+        assertEquals(Gate.BARE_COOKIE, scratched.gate());
+    }
 }
