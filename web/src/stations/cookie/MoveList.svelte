@@ -4,10 +4,11 @@
   import type { DesignView, Move } from "../../api/types";
   import { field, reference, startingValues } from "../../desk/catalogue.svelte";
   import { theDesk } from "../../desk/order.svelte";
-  import { grams, plural } from "../../units/format";
+  import { plural } from "../../units/format";
   import { calmly } from "../../parts/calm";
   import type { Hand } from "./hand.svelte";
   import CookieCanvas from "./CookieCanvas.svelte";
+  import Drunk from "./Drunk.svelte";
   import MoveAdder from "./MoveAdder.svelte";
   import PassList from "./PassList.svelte";
   import MoveRow from "./MoveRow.svelte";
@@ -22,17 +23,6 @@
   const moves = $derived(design.document.moves);
   const marks = $derived(Map.groupBy(design.cookie?.marks ?? [], (mark) => mark.move));
   const elsewhere = $derived(desk.trouble(`/designs/${design.id}/document/moves`));
-
-  // What all cookies of this design drink, spares with them.
-  const drunk = $derived(
-    (desk.pour?.pour.bowls ?? []).flatMap((bowl) => {
-      const sum = bowl.portions
-        .flatMap((portion) => portion.drinks)
-        .filter((drink) => drink.design === String(design.id))
-        .reduce((g, drink) => g + drink.grams, 0);
-      return sum > 0 ? [`${grams(sum)} g ${desk.colourName(bowl.colour)}`] : [];
-    }),
-  );
 
   const edit = (change: (moves: Move[]) => void) => hand.edit(change);
 
@@ -164,11 +154,7 @@
 
 <div data-add-move><MoveAdder onadd={add} /></div>
 
-{#if drunk.length > 0}
-  <p class="drunk">
-    In this set of {design.count}, spares with them: <strong>{drunk.join(", ")}</strong>
-  </p>
-{/if}
+<Drunk {design} />
 
 <style>
   .insight {
@@ -199,11 +185,6 @@
     list-style: none;
     margin: 0 -8px;
     padding: 0;
-  }
-  .drunk {
-    border-top: 1px solid var(--line);
-    margin-top: 14px;
-    padding-top: 10px;
   }
   .trouble {
     color: var(--tomato);
