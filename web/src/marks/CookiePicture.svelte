@@ -59,13 +59,13 @@
   .crease {
     fill: none;
     stroke: #1b2440;
-    stroke-opacity: 0.45;
+    stroke-opacity: 0.4;
     stroke-width: 0.25;
   }
   .crease.light {
     stroke: #fff;
-    stroke-opacity: 0.5;
-    stroke-width: 1;
+    stroke-opacity: 0.4;
+    stroke-width: 0.7;
   }
   .lit {
     stroke-dasharray: 2.4 1.6;
