@@ -64,7 +64,7 @@
     </span>
     {#if caution.press}
       <button onclick={() => mend(caution)}>
-        {caution.press}{#if caution.effect}{" "}<small>{changes(caution.effect)}</small>{/if}
+        {caution.press}{#if caution.effect}<small>&nbsp;{changes(caution.effect)}</small>{/if}
       </button>
     {/if}
   </li>
