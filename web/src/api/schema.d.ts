@@ -1728,7 +1728,7 @@ export interface components {
              * @enum {string}
              */
             move: "marker";
-            colour: string;
+            colour?: string;
             /** @enum {string} */
             drawn?: "LINES" | "EDGE" | "WRITING";
             /** Format: int32 */
