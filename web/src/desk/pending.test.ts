@@ -31,6 +31,13 @@ describe("changes that somebody else's are stored before", () => {
     expect(left[0]?.theirs).toBeUndefined();
   });
 
+  it("keep what was typed while an earlier change of the same field was on its way", () => {
+    const first = { ...typed("/designs/7/count", 2), sent: true };
+    const then = { ...first, was: 2, now: 24, sent: false };
+    const left = rebased([first, then], put(ORDER, "/designs/7/count", 30));
+    expect(left.filter((edit) => !edit.sent)).toMatchObject([{ now: 24, theirs: { value: 30 } }]);
+  });
+
   it("of the same field stand side by side", () => {
     const left = rebased([typed("/designs/7/count", 24)], put(ORDER, "/designs/7/count", 30));
     expect(left).toMatchObject([{ now: 24, theirs: { value: 30 } }]);

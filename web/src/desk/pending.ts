@@ -110,7 +110,8 @@ export function rebased(edits: Pending[], tree: unknown): Pending[] {
   for (const edit of edits) {
     const earlier = kept.findLast((one) => lies(edit.path, one.path));
     if (earlier?.theirs !== undefined && earlier.path === edit.path) {
-      kept[kept.indexOf(earlier)] = { ...earlier, now: edit.now }; // What she wrote last is hers.
+      // What she wrote last is hers, and is not dropped with what was on its way.
+      kept[kept.indexOf(earlier)] = { ...earlier, now: edit.now, sent: edit.sent };
       continue;
     }
     if (earlier) {

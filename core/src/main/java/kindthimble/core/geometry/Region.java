@@ -42,8 +42,6 @@ public final class Region {
     private static final double PAINT_TOLERANCE_MM = 0.01;
     private static final double INSCRIBED_TOLERANCE_MM = 0.02;
     private static final int FEW_CORNERS = 40;
-    private static final double LIMB_STEP_MM = 0.1;
-    private static final double LEAST_PART_MM2 = 0.05;
 
     /** Perimeter squared over area: 12.6 of a disc, 16 of a square, some 40 of a star; more of what is long or has many arms. */
     private static final double STRIP = 150;
@@ -248,32 +246,6 @@ public final class Region {
             }
         }
         return fits;
-    }
-
-    /**
-     * Half the width of the thinnest limb that holds two parts of it together: the inset at which it falls apart, in steps of 0.1 mm; up to a
-     * limit, and never more than its inscribed radius.
-     */
-    public double limbRadiusMm(double limitMm) {
-        double widest = Math.min(limitMm, inscribedRadiusMm());
-        int whole = parts();
-        for (int step = 1; step * LIMB_STEP_MM < widest; step++) {
-            if (inset(step * LIMB_STEP_MM).parts() > whole) {
-                return step * LIMB_STEP_MM;
-            }
-        }
-        return widest;
-    }
-
-    /** How many pieces it has, hairs left out. */
-    private int parts() {
-        int parts = 0;
-        for (int i = 0; i < shape.getNumGeometries(); i++) {
-            if (shape.getGeometryN(i).getArea() > LEAST_PART_MM2) {
-                parts++;
-            }
-        }
-        return parts;
     }
 
     /**

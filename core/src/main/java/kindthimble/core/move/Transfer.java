@@ -14,6 +14,7 @@ import kindthimble.core.catalogue.Word;
 import kindthimble.core.cutter.SmallForm;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.geometry.CoatVolume;
+import kindthimble.core.geometry.Limb;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Region;
@@ -134,7 +135,7 @@ public record Transfer(
     @Override
     public void lay(Ground ground) {
         Region piece = SmallForm.region(form, path, sizeMm);
-        double radius = piece.limbRadiusMm(ground.mean(Habit.FRAGILE_RADIUS_MM) + 1);
+        double radius = Limb.radiusMm(piece, ground.mean(Habit.FRAGILE_RADIUS_MM) + 1);
         boolean breaks = fragile == null ? radius < ground.mean(Habit.FRAGILE_RADIUS_MM) : fragile == Fragile.YES;
         List<Region> lying = lying(ground, piece);
         Ahead ahead = new Ahead(
@@ -197,7 +198,7 @@ public record Transfer(
                         0,
                         0,
                         ahead,
-                        piece.limbRadiusMm(ground.mean(Habit.FRAGILE_RADIUS_MM) + 1)));
+                        Limb.radiusMm(piece, ground.mean(Habit.FRAGILE_RADIUS_MM) + 1)));
     }
 
     private List<Region> lying(Ground ground, Region piece) {

@@ -191,14 +191,14 @@ class RegionTest {
                 .lineTo(10, 10)
                 .lineTo(0, 10)
                 .region();
-        assertEquals(1, dumbbell.limbRadiusMm(4), 0.101);
-        assertEquals(0.5, dumbbell.limbRadiusMm(0.5), 1e-9, "no farther than is asked");
+        assertEquals(1, Limb.radiusMm(dumbbell, 4), 0.101);
+        assertEquals(0.5, Limb.radiusMm(dumbbell, 0.5), 1e-9, "no farther than is asked");
         Region square = new Pen()
                 .moveTo(0, 0)
                 .lineTo(10, 0)
                 .lineTo(10, 10)
                 .lineTo(0, 10)
                 .region();
-        assertEquals(5, square.limbRadiusMm(9), 0.03, "its inscribed radius");
+        assertEquals(5, Limb.radiusMm(square, 9), 0.03, "its inscribed radius");
     }
 }
