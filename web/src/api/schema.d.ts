@@ -865,6 +865,12 @@ export interface components {
             };
             referenceGels: string[];
             fillings: components["schemas"]["Filling"][];
+            cuttersDrawn: {
+                [key: string]: string;
+            };
+            movesDrawn: {
+                [key: string]: components["schemas"]["Layer"][];
+            };
             most: components["schemas"]["Most"];
         };
         Caution: {
@@ -876,6 +882,7 @@ export interface components {
             moves: components["schemas"]["Move"][];
             marginMm: number | null;
             effect: components["schemas"]["Effect"];
+            damage: components["schemas"]["Damage"];
             at: components["schemas"]["Spot"];
             /** Format: double */
             radiusMm: number;
@@ -912,10 +919,15 @@ export interface components {
                 [key: string]: components["schemas"]["Pose"][];
             };
             middle: components["schemas"]["Spot"];
-            passes: components["schemas"]["Pass"][];
+            passes: components["schemas"]["PassView"][];
             side: components["schemas"]["CutPiece"][];
+            /** Format: double */
+            sideY: number;
             roles: components["schemas"]["RoleView"][];
             cautions: components["schemas"]["Caution"][];
+            small: {
+                [key: string]: components["schemas"]["CookieView"];
+            };
         };
         Copy: {
             name: string;
@@ -1139,6 +1151,8 @@ export interface components {
             endPercent?: number;
         };
         /** @enum {string} */
+        Damage: "CRATER" | "BLEED" | "RUN_TOGETHER" | "RUN_OVER" | "DENT";
+        /** @enum {string} */
         Dates: "DAY_FIRST" | "MONTH_FIRST" | "YEAR_FIRST";
         Design: {
             /** Format: int32 */
@@ -1201,9 +1215,9 @@ export interface components {
             grams: number;
         };
         /** @enum {string} */
-        Drag: "HEARTS" | "ROSE";
+        Drag: "HEARTS" | "LEAVES" | "ROSE";
         /** @enum {string} */
-        Dragged: "FEATHERED" | "MARBLED";
+        Dragged: "FEATHERED" | "ONE_WAY" | "ALONG" | "TO_MIDDLE" | "FROM_MIDDLE" | "SWIRL" | "MARBLED";
         Drink: {
             design: string;
             /** Format: int32 */
@@ -1277,7 +1291,7 @@ export interface components {
             taken: boolean;
         };
         /** @enum {string} */
-        Form: "STRAIGHT" | "CURVE" | "WAVY" | "SCALLOP" | "ZIGZAG" | "PLAID";
+        Form: "STRAIGHT" | "CURVE" | "WAVY" | "SCALLOP" | "ZIGZAG" | "PLAID" | "RINGS";
         /** @enum {string} */
         Fragile: "YES" | "NO";
         FromJar: {
@@ -1302,7 +1316,7 @@ export interface components {
             extra: components["schemas"]["Extra"];
         };
         /** @enum {string} */
-        Gate: "BARE_COOKIE" | "WET" | "PRINT_DRY" | "TOUCHING" | "DOTS_SET" | "SKINNED" | "LINES_HOLD" | "HALF_DRY" | "LINES_SET" | "FIRM" | "LINES_DRY" | "SURFACE_DRY" | "DRY_THROUGH" | "TEXTURE_SHEET";
+        Gate: "BARE_COOKIE" | "WET" | "PRINT_DRY" | "TOUCHING" | "DOTS_SET" | "SKINNED" | "LINES_HOLD" | "HALF_DRY" | "LINES_SET" | "FIRM" | "LINES_DRY" | "SURFACE_DRY" | "LIFTS_OFF" | "DRY_THROUGH" | "TEXTURE_SHEET";
         GelView: {
             key: string;
             bottle: components["schemas"]["Bottle"];
@@ -1322,7 +1336,7 @@ export interface components {
         /** @enum {string} */
         Group: "FORM" | "DIVIDE" | "COAT" | "WET" | "RAISED" | "PLACED" | "DRESSED";
         /** @enum {string} */
-        Habit: "SPREAD_PERCENT" | "MARGIN_MM" | "PRESSED_MARGIN_MM" | "NEAR_EDGE_MM" | "DOUGH_MM" | "FLOOD_COUNT_SECONDS" | "PIPING_SECONDS" | "MEDIUM_SECONDS" | "GLAZE_SECONDS" | "COAT_MM" | "COAT_MM_PER_SECOND" | "FULLNESS" | "DRAW" | "WET_MARK_ABOVE_SHARE" | "WET_LINE_SPREAD" | "DIP_MM" | "SPATULA_MM" | "PRESSED_MM" | "MARBLED_SHARE_PERCENT" | "SMALL_DOT_MM" | "MEDIUM_DOT_MM" | "LARGE_DOT_MM" | "BEAD_STEP" | "BEAD_TAILS" | "STENCIL_MM" | "DABBED_MM" | "TRANSFER_MM" | "GLUE_GRAMS" | "COOKIE_GLUE_GRAMS" | "LEAF_GRAMS" | "ROSETTE_GRAMS" | "STAR_GRAMS" | "FLOWER_GRAMS" | "PETAL_GRAMS" | "RUFFLE_GRAMS_PER_CM" | "BRUSHED_GRAMS_PER_CM" | "MARKER_MM" | "SPRINKLE_GRAMS" | "STREWN_SUGAR_GRAMS_PER_CM2" | "STREWN_SUGAR_GRAMS_PER_CM" | "DUST_GRAMS_PER_CM2" | "THINNER_ML_PER_CM2" | "AIRBRUSH_ML_PER_CM2" | "FILM_TIMES_AREA" | "SMALL_AREA_MM" | "NARROW_PART_MM" | "FINEST_PART_MM" | "FRAGILE_RADIUS_MM" | "THICKEST_MM" | "OUTLINE_SECONDS_PER_CM" | "FLOOD_SECONDS_PER_CM2" | "NEEDLE_SECONDS" | "PIECE_NEEDLE_SECONDS" | "DIP_SECONDS" | "DOT_SECONDS" | "DRAG_SECONDS" | "BEAD_SECONDS" | "RAISED_SECONDS_PER_CM" | "WRITING_SECONDS_PER_CM" | "PIECE_SECONDS" | "BRUSHED_SECONDS_PER_CM" | "DAB_SECONDS_PER_CM2" | "TRANSFER_SECONDS" | "STENCIL_SECONDS" | "MARKER_SECONDS_PER_CM" | "PAINT_SECONDS_PER_CM2" | "AIRBRUSH_SECONDS" | "STREWN_SECONDS" | "CANDY_SECONDS" | "BAG_SECONDS" | "BAG_SECONDS_BY_THE_TRAY" | "BATCH_MINUTES" | "TINT_MINUTES" | "LET_DOWN_MINUTES" | "JAR_MINUTES" | "DIVIDE_MINUTES" | "THIN_MINUTES" | "BAG_MINUTES" | "THICKER_BY_SECONDS" | "HOLDS_FROM_SECONDS" | "FULLNESS_UNDER_STENCIL" | "LARGE_SHARE_OF_HANDS" | "PRINT_DRY_MINUTES" | "TOUCHING_MINUTES" | "DOTS_SET_MINUTES" | "LINES_HOLD_MINUTES" | "LINES_SET_MINUTES" | "LINES_DRY_MINUTES" | "SKINNED_MINUTES" | "HALF_DRY_MINUTES" | "FIRM_MINUTES" | "SURFACE_DRY_MINUTES" | "DRY_THROUGH_MINUTES" | "TEXTURE_SHEET_MINUTES" | "WET_WINDOW_SECONDS" | "SHARE_OF_WET_WINDOW" | "BLEEDS_FROM_DELTA_L" | "MOST_GEL_PERCENT" | "FEWER_GELS_WORTH" | "NEAR_TWINS_DELTA_E" | "TINY_BOWL_GRAMS" | "SAME_DELTA_E" | "JAR_FITS_DELTA_E" | "LET_DOWN_DELTA_E" | "HARD_DELTA_E" | "BAG_FILL_GRAMS" | "LARGE_BAG_FILL_GRAMS" | "COUPLERS" | "BOTTLES" | "BOTTLE_FILL_GRAMS" | "CUT_MM" | "TIPPED_BAG_KEEPS_GRAMS" | "TIPLESS_BAG_KEEPS_GRAMS" | "BOWL_KEEPS_GRAMS" | "DIP_BOWL_KEEPS_GRAMS" | "SCRAPER_KEEPS_GRAMS" | "SCRAPER_LOAD_GRAMS" | "MIXER_KEEPS_GRAMS" | "MIXER_LEAST_GRAMS" | "MIXER_MOST_GRAMS" | "MANY_BATCHES" | "SCALE_STEP_GRAMS" | "FINE_SCALE_STEP_GRAMS" | "FINE_SCALE_BELOW_GRAMS" | "BREAKAGE_PERCENT" | "COOKIE_VARIATION_PERCENT" | "DAY_VARIATION_PERCENT" | "RISK_SET_APART" | "LEAST_TRANSFER_SPARES" | "TRANSFER_SPARE_SHARE" | "FRAGILE_SPARE_SHARE" | "COOKIES_PER_BOX" | "BOXES_IN_A_PACK" | "BAGS_IN_A_PACK" | "MARKER_METRES" | "FILM_SHEET_CM2";
+        Habit: "SPREAD_PERCENT" | "MARGIN_MM" | "PRESSED_MARGIN_MM" | "NEAR_EDGE_MM" | "DOUGH_MM" | "FLOOD_COUNT_SECONDS" | "PIPING_SECONDS" | "MEDIUM_SECONDS" | "GLAZE_SECONDS" | "COAT_MM" | "COAT_MM_PER_SECOND" | "FULLNESS" | "DRAW" | "WET_MARK_ABOVE_SHARE" | "WET_LINE_SPREAD" | "DIP_MM" | "SPATULA_MM" | "PRESSED_MM" | "MARBLED_SHARE_PERCENT" | "SMALL_DOT_MM" | "MEDIUM_DOT_MM" | "LARGE_DOT_MM" | "BEAD_STEP" | "BEAD_TAILS" | "STENCIL_MM" | "DABBED_MM" | "TRANSFER_MM" | "GLUE_GRAMS" | "COOKIE_GLUE_GRAMS" | "LEAF_GRAMS" | "ROSETTE_GRAMS" | "STAR_GRAMS" | "FLOWER_GRAMS" | "PETAL_GRAMS" | "RUFFLE_GRAMS_PER_CM" | "BRUSHED_GRAMS_PER_CM" | "MARKER_MM" | "SPRINKLE_GRAMS" | "STREWN_SUGAR_GRAMS_PER_CM2" | "STREWN_SUGAR_GRAMS_PER_CM" | "DUST_GRAMS_PER_CM2" | "THINNER_ML_PER_CM2" | "AIRBRUSH_ML_PER_CM2" | "FILM_TIMES_AREA" | "SMALL_AREA_MM" | "NARROW_PART_MM" | "FINEST_PART_MM" | "FRAGILE_RADIUS_MM" | "THICKEST_MM" | "OUTLINE_SECONDS_PER_CM" | "FLOOD_SECONDS_PER_CM2" | "NEEDLE_SECONDS" | "PIECE_NEEDLE_SECONDS" | "DIP_SECONDS" | "DOT_SECONDS" | "DRAG_SECONDS" | "BEAD_SECONDS" | "RAISED_SECONDS_PER_CM" | "WRITING_SECONDS_PER_CM" | "PIECE_SECONDS" | "BRUSHED_SECONDS_PER_CM" | "DAB_SECONDS_PER_CM2" | "TRANSFER_SECONDS" | "STENCIL_SECONDS" | "MARKER_SECONDS_PER_CM" | "PAINT_SECONDS_PER_CM2" | "AIRBRUSH_SECONDS" | "STREWN_SECONDS" | "CANDY_SECONDS" | "BAG_SECONDS" | "BAG_SECONDS_BY_THE_TRAY" | "BATCH_MINUTES" | "TINT_MINUTES" | "LET_DOWN_MINUTES" | "JAR_MINUTES" | "DIVIDE_MINUTES" | "THIN_MINUTES" | "BAG_MINUTES" | "THICKER_BY_SECONDS" | "HOLDS_FROM_SECONDS" | "FULLNESS_UNDER_STENCIL" | "LARGE_SHARE_OF_HANDS" | "PRINT_DRY_MINUTES" | "TOUCHING_MINUTES" | "DOTS_SET_MINUTES" | "LINES_HOLD_MINUTES" | "LINES_SET_MINUTES" | "LINES_DRY_MINUTES" | "SKINNED_MINUTES" | "HALF_DRY_MINUTES" | "FIRM_MINUTES" | "SURFACE_DRY_MINUTES" | "LIFTS_OFF_MINUTES" | "DRY_THROUGH_MINUTES" | "TEXTURE_SHEET_MINUTES" | "WET_WINDOW_SECONDS" | "SHARE_OF_WET_WINDOW" | "BLEEDS_FROM_DELTA_L" | "MOST_GEL_PERCENT" | "FEWER_GELS_WORTH" | "NEAR_TWINS_DELTA_E" | "TINY_BOWL_GRAMS" | "SAME_DELTA_E" | "JAR_FITS_DELTA_E" | "LET_DOWN_DELTA_E" | "HARD_DELTA_E" | "BAG_FILL_GRAMS" | "LARGE_BAG_FILL_GRAMS" | "COUPLERS" | "BOTTLES" | "BOTTLE_FILL_GRAMS" | "CUT_MM" | "TIPPED_BAG_KEEPS_GRAMS" | "TIPLESS_BAG_KEEPS_GRAMS" | "BOWL_KEEPS_GRAMS" | "DIP_BOWL_KEEPS_GRAMS" | "SCRAPER_KEEPS_GRAMS" | "SCRAPER_LOAD_GRAMS" | "MIXER_KEEPS_GRAMS" | "MIXER_LEAST_GRAMS" | "MIXER_MOST_GRAMS" | "MANY_BATCHES" | "SCALE_STEP_GRAMS" | "FINE_SCALE_STEP_GRAMS" | "FINE_SCALE_BELOW_GRAMS" | "BREAKAGE_PERCENT" | "COOKIE_VARIATION_PERCENT" | "DAY_VARIATION_PERCENT" | "RISK_SET_APART" | "LEAST_TRANSFER_SPARES" | "TRANSFER_SPARE_SHARE" | "FRAGILE_SPARE_SHARE" | "COOKIES_PER_BOX" | "BOXES_IN_A_PACK" | "BAGS_IN_A_PACK" | "MARKER_METRES" | "FILM_SHEET_CM2";
         HabitView: {
             habit: components["schemas"]["Habit"];
             chapter: components["schemas"]["Chapter"];
@@ -1415,6 +1429,9 @@ export interface components {
             strokeMm: number | null;
             /** Format: int32 */
             move: number;
+            /** Format: int32 */
+            pass: number;
+            at: components["schemas"]["Pose"];
         };
         LetDown: {
             mother: string;
@@ -1473,6 +1490,8 @@ export interface components {
             piecesAhead: number;
         };
         /** @enum {string} */
+        Masked: "THROUGH" | "AROUND";
+        /** @enum {string} */
         Measure: "GRAMS" | "PIECES" | "DROPS" | "MILLILITRES" | "SHEETS";
         Measured: {
             /** Format: double */
@@ -1520,7 +1539,7 @@ export interface components {
             /** Format: int32 */
             cookies: number;
         };
-        Move: components["schemas"]["MoveBands"] | components["schemas"]["MoveSpokes"] | components["schemas"]["MoveRings"] | components["schemas"]["MoveChecks"] | components["schemas"]["MoveFrame"] | components["schemas"]["MoveHorizon"] | components["schemas"]["MoveLettering"] | components["schemas"]["MoveInlay"] | components["schemas"]["MoveFlood"] | components["schemas"]["MoveDip"] | components["schemas"]["MoveSpatula"] | components["schemas"]["MoveOutline"] | components["schemas"]["MoveDot"] | components["schemas"]["MoveStripe"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveRaisedLines"] | components["schemas"]["MoveStitches"] | components["schemas"]["MoveWriting"] | components["schemas"]["MoveBeads"] | components["schemas"]["MoveDrop"] | components["schemas"]["MovePiece"] | components["schemas"]["MoveSecondFlood"] | components["schemas"]["MoveRaisedFill"] | components["schemas"]["MoveRuffle"] | components["schemas"]["MoveDab"] | components["schemas"]["MoveStencil"] | components["schemas"]["MoveTransfer"] | components["schemas"]["MoveStack"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveSquiggle"] | components["schemas"]["MoveSprinkle"] | components["schemas"]["MoveAirbrush"] | components["schemas"]["MoveMarker"] | components["schemas"]["MovePaint"];
+        Move: components["schemas"]["MoveBands"] | components["schemas"]["MoveSpokes"] | components["schemas"]["MoveRings"] | components["schemas"]["MoveChecks"] | components["schemas"]["MoveFrame"] | components["schemas"]["MoveHorizon"] | components["schemas"]["MoveLettering"] | components["schemas"]["MoveInlay"] | components["schemas"]["MoveFlood"] | components["schemas"]["MoveDip"] | components["schemas"]["MoveSpatula"] | components["schemas"]["MoveOutline"] | components["schemas"]["MoveDot"] | components["schemas"]["MoveStripe"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveRaisedLines"] | components["schemas"]["MoveStitches"] | components["schemas"]["MoveWriting"] | components["schemas"]["MoveBeads"] | components["schemas"]["MoveDrop"] | components["schemas"]["MovePiece"] | components["schemas"]["MoveSecondFlood"] | components["schemas"]["MoveRaisedFill"] | components["schemas"]["MoveRuffle"] | components["schemas"]["MoveDab"] | components["schemas"]["MoveStencil"] | components["schemas"]["MoveTransfer"] | components["schemas"]["MoveStack"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveBlend"] | components["schemas"]["MoveSquiggle"] | components["schemas"]["MoveSprinkle"] | components["schemas"]["MoveAirbrush"] | components["schemas"]["MoveMarker"] | components["schemas"]["MovePaint"];
         MoveAirbrush: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1528,6 +1547,15 @@ export interface components {
              */
             move: "airbrush";
             colour: string;
+            where?: components["schemas"]["Where"];
+            /** @enum {string} */
+            form?: "DISC" | "HEART" | "STAR" | "FLOWER" | "LEAF" | "DROP" | "BOW" | "BANNER" | "CLOUD" | "KITE";
+            path?: string;
+            sizeMm?: number;
+            /** Format: int32 */
+            pieces?: number;
+            /** @enum {string} */
+            masked?: "THROUGH" | "AROUND";
             on?: string;
         };
         MoveBands: {
@@ -1542,6 +1570,8 @@ export interface components {
             pieces: number;
             tiltDegrees?: number;
             shares?: string;
+            /** @enum {string} */
+            mirrored?: "FROM_BOTH_SIDES";
         };
         MoveBeads: {
             /**
@@ -1558,6 +1588,17 @@ export interface components {
             countSeconds?: number;
             /** @enum {string} */
             waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            on?: string;
+        };
+        MoveBlend: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "blending drag";
+            /** Format: int32 */
+            pieces?: number;
+            reachMm?: number;
             on?: string;
         };
         MoveChecks: {
@@ -1611,7 +1652,7 @@ export interface components {
             tip?: string;
             on?: string;
             /** @enum {string} */
-            drag?: "HEARTS" | "ROSE";
+            drag?: "HEARTS" | "LEAVES" | "ROSE";
         };
         MoveDrop: {
             /**
@@ -1730,11 +1771,11 @@ export interface components {
             move: "marker";
             colour?: string;
             /** @enum {string} */
-            drawn?: "LINES" | "EDGE" | "WRITING";
+            drawn?: "LINES" | "EDGE" | "SPLITS" | "WRITING";
             /** Format: int32 */
             pieces?: number;
             /** @enum {string} */
-            form?: "STRAIGHT" | "CURVE" | "WAVY" | "SCALLOP" | "ZIGZAG" | "PLAID";
+            form?: "STRAIGHT" | "CURVE" | "WAVY" | "SCALLOP" | "ZIGZAG" | "PLAID" | "RINGS";
             tiltDegrees?: number;
             text?: string;
             heightMm?: number;
@@ -1768,6 +1809,15 @@ export interface components {
             what?: "PAINT" | "DUST" | "MARBLED";
             sharePercent?: number;
             where?: components["schemas"]["Where"];
+            /** @enum {string} */
+            form?: "DISC" | "HEART" | "STAR" | "FLOWER" | "LEAF" | "DROP" | "BOW" | "BANNER" | "CLOUD" | "KITE";
+            path?: string;
+            sizeMm?: number;
+            /** Format: int32 */
+            pieces?: number;
+            /** Format: int32 */
+            stripes?: number;
+            tiltDegrees?: number;
             on?: string;
         };
         MovePiece: {
@@ -1783,6 +1833,7 @@ export interface components {
             pieces: number;
             sizeMm: number;
             where?: components["schemas"]["Where"];
+            tip?: string;
             /** @enum {string} */
             waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
             on?: string;
@@ -1816,9 +1867,11 @@ export interface components {
             /** Format: int32 */
             pieces: number;
             /** @enum {string} */
-            form?: "STRAIGHT" | "CURVE" | "WAVY" | "SCALLOP" | "ZIGZAG" | "PLAID";
+            form?: "STRAIGHT" | "CURVE" | "WAVY" | "SCALLOP" | "ZIGZAG" | "PLAID" | "RINGS";
             tiltDegrees?: number;
             path?: string;
+            where?: components["schemas"]["Where"];
+            lengthMm?: number;
             tip?: string;
             countSeconds?: number;
             /** @enum {string} */
@@ -1848,6 +1901,8 @@ export interface components {
             /** @enum {string} */
             kind?: "RUFFLE" | "BRUSH_EMBROIDERY";
             widthMm?: number;
+            /** Format: int32 */
+            rows?: number;
             where?: components["schemas"]["Where"];
             /** @enum {string} */
             waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
@@ -1898,6 +1953,7 @@ export interface components {
             acrossPercent?: number;
             downPercent?: number;
             turnDegrees?: number;
+            curveDegrees?: number;
         };
         MoveSprinkle: {
             /**
@@ -1935,7 +1991,10 @@ export interface components {
             sizeMm: number;
             /** Format: int32 */
             pieces: number;
+            where?: components["schemas"]["Where"];
+            moves?: components["schemas"]["Move"][];
             glueGrams?: number;
+            glueSeconds?: number;
             on?: string;
         };
         MoveStencil: {
@@ -1948,6 +2007,13 @@ export interface components {
             openPercent: number;
             /** Format: int32 */
             parts?: number;
+            where?: components["schemas"]["Where"];
+            /** @enum {string} */
+            form?: "DISC" | "HEART" | "STAR" | "FLOWER" | "LEAF" | "DROP" | "BOW" | "BANNER" | "CLOUD" | "KITE";
+            path?: string;
+            sizeMm?: number;
+            /** Format: int32 */
+            pieces?: number;
             /** @enum {string} */
             waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
             on?: string;
@@ -1980,7 +2046,7 @@ export interface components {
             /** Format: int32 */
             pieces: number;
             /** @enum {string} */
-            form?: "STRAIGHT" | "CURVE" | "WAVY" | "SCALLOP" | "ZIGZAG" | "PLAID";
+            form?: "STRAIGHT" | "CURVE" | "WAVY" | "SCALLOP" | "ZIGZAG" | "PLAID" | "RINGS";
             tiltDegrees?: number;
             path?: string;
             tip?: string;
@@ -1988,7 +2054,7 @@ export interface components {
             /** Format: int32 */
             drags?: number;
             /** @enum {string} */
-            dragged?: "FEATHERED" | "MARBLED";
+            dragged?: "FEATHERED" | "ONE_WAY" | "ALONG" | "TO_MIDDLE" | "FROM_MIDDLE" | "SWIRL" | "MARBLED";
             on?: string;
         };
         MoveTransfer: {
@@ -2009,8 +2075,11 @@ export interface components {
             second?: string;
             /** @enum {string} */
             secondGoes?: "MIDDLE" | "EDGE";
+            moves?: components["schemas"]["Move"][];
             /** @enum {string} */
             setOn?: "DROPPED" | "GLUED";
+            glue?: string;
+            glueSeconds?: number;
             /** @enum {string} */
             standing?: "STANDING";
             /** @enum {string} */
@@ -2153,7 +2222,7 @@ export interface components {
         };
         /** @enum {string} */
         Part: "SUGAR" | "WATER" | "FLAVOUR" | "EGG_WHITE" | "POWDER" | "MIX";
-        Pass: {
+        PassView: {
             /** Format: int32 */
             number: number;
             stage: components["schemas"]["Stage"];
@@ -2162,7 +2231,9 @@ export interface components {
             gateMinutes: number;
             /** Format: int32 */
             waitMinutes: number;
-            after: number | null;
+            after: (number | null) | null;
+            move: (number | null) | null;
+            bleeds: boolean;
         };
         PastColour: {
             name: string;
@@ -2178,7 +2249,18 @@ export interface components {
             edits: components["schemas"]["Placed"][];
         };
         /** @enum {string} */
-        Piped: "LEAF" | "ROSETTE" | "STAR" | "FLOWER" | "PETAL";
+        PieceKind: "LEAF" | "ROSETTE" | "STAR" | "FLOWER" | "PETAL";
+        PieceWeight: {
+            kind: components["schemas"]["PieceKind"];
+            tip: string;
+            /** Format: double */
+            sizeMm: number;
+            /** Format: double */
+            grams: number;
+        };
+        Piped: {
+            move: "Piped";
+        } & Omit<components["schemas"]["Detail"], "move">;
         Place: {
             x: number;
             y: number;
@@ -2351,6 +2433,7 @@ export interface components {
             /** Format: int32 */
             pass: number;
             at: components["schemas"]["Spot"];
+            middle: components["schemas"]["Spot"];
             path: string;
         };
         SeeingView: {
@@ -2379,6 +2462,8 @@ export interface components {
             /** Format: double */
             deltaE: number;
         };
+        /** @enum {string} */
+        Shape: "ROUND" | "LEAF" | "PETAL" | "STAR";
         ShelfView: {
             stock: components["schemas"]["Stock"][];
             jars: components["schemas"]["Jar"][];
@@ -2394,6 +2479,7 @@ export interface components {
             customs: components["schemas"]["Customs"];
             words: components["schemas"]["KitchenWords"];
             tips: components["schemas"]["Tip"][];
+            weights: components["schemas"]["PieceWeight"][];
         };
         ShopUndone: {
             sentence: string;
@@ -2531,6 +2617,7 @@ export interface components {
             openingMm: number;
             /** Format: int32 */
             owned: number;
+            shape: components["schemas"]["Shape"];
         };
         TipUse: {
             tip: string;
@@ -2568,7 +2655,7 @@ export interface components {
             move: "Trim";
         } & Omit<components["schemas"]["Move"], "move">;
         /** @enum {string} */
-        Type: "NUMBER" | "WHOLE_NUMBER" | "TEXT" | "PALETTE" | "TIPS" | "SECTIONS" | "WORDS" | "WHERE";
+        Type: "NUMBER" | "WHOLE_NUMBER" | "TEXT" | "PALETTE" | "TIPS" | "SECTIONS" | "WORDS" | "MOVES" | "WHERE";
         Undone: {
             sentence: string;
             design: (number | null) | null;

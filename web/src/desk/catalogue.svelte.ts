@@ -91,6 +91,22 @@ export function recoloured(moves: Move[], from: string, to: string): Move[] {
     const colours = (reference.move(move.move)?.parameters ?? []).filter(
       (p) => p.type === "PALETTE" && field(move, p.name) === from,
     );
-    return { ...move, ...Object.fromEntries(colours.map((p) => [p.name, to])) } as Move;
+    const inner = field(move, "moves") as Move[] | undefined;
+    return {
+      ...move,
+      ...Object.fromEntries(colours.map((p) => [p.name, to])),
+      ...(inner ? { moves: recoloured(inner, from, to) } : {}),
+    } as Move;
   });
+}
+
+/** All colours that moves have, those of small designs with them. */
+export function coloursOf(moves: Move[]): string[] {
+  return moves.flatMap((move) => [
+    ...(reference.move(move.move)?.parameters ?? [])
+      .filter((p) => p.type === "PALETTE")
+      .map((p) => field(move, p.name) as string | undefined)
+      .filter((key) => key !== undefined),
+    ...coloursOf((field(move, "moves") as Move[] | undefined) ?? []),
+  ]);
 }

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { CookieView } from "../api/types";
+  import Damage from "./Damage.svelte";
 
   // Where something is likely to go wrong: a dashed ring with the number of its sentence.
   let {
@@ -16,6 +17,7 @@
   {@const lean = (Math.PI / 180) * (i * 47 - 40)}
   {@const x = caution.at.x + ring * Math.cos(lean)}
   {@const y = caution.at.y + ring * Math.sin(lean)}
+  {#if caution.damage}<Damage {caution} {unit} />{/if}
   <g aria-hidden="true" class:lit={lit === i} class:mind={caution.weight === "MIND"}>
     <circle
       class="ring"

@@ -50,6 +50,7 @@ const gates = {
   FIRM: "firm",
   LINES_DRY: "lines dry",
   SURFACE_DRY: "surface-dry",
+  LIFTS_OFF: "lifts off the film",
   DRY_THROUGH: "dry through",
   TEXTURE_SHEET: "sheet peels off",
 };
@@ -115,10 +116,24 @@ export function outOf(portion: {
       return (
         times +
         (portion.tips.length
-          ? `tip ${portion.tips.join(portion.coupler ? " → " : ", ")}`
+          ? tipsSaid(portion.tips, portion.coupler ? " → " : ", ")
           : `cut ${portion.cutMm} mm`)
       );
   }
+}
+
+const CUT = /^cut (\d+(?:\.\d+)?)$/;
+
+/** The width in mm that a bag without a tip is cut to; null for a tip. */
+export function cutOf(tip: string): number | null {
+  const width = CUT.exec(tip)?.[1];
+  return width === undefined ? null : Number(width);
+}
+
+function tipsSaid(all: string[], between: string): string {
+  const tips = all.filter((tip) => cutOf(tip) === null);
+  const cuts = all.filter((tip) => cutOf(tip) !== null).map((cut) => `${cut} mm`);
+  return [...(tips.length ? [`tip ${tips.join(between)}`] : []), ...cuts].join(", ");
 }
 
 /** What the shop calls a consistency. */

@@ -4,6 +4,7 @@
   import { reference } from "../../desk/catalogue.svelte";
   import Explain from "../../parts/Explain.svelte";
   import NumberField from "../../parts/NumberField.svelte";
+  import Slider from "../../parts/Slider.svelte";
   import { chance, grams, ounces } from "../../units/format";
 
   const desk = theDesk();
@@ -45,18 +46,14 @@
     </div>
     {#if extra.school === "RISK"}
       <strong class="big">{chance(extra.risk)}</strong>
-      <input
-        class="slider"
-        type="range"
-        min="0"
-        max={ONE_IN.length - 1}
-        step="1"
-        value={at}
-        aria-label="Risk of running short"
-        aria-valuetext={chance(extra.risk)}
+      <Slider
+        label="Risk of running short"
+        said={chance(extra.risk)}
         title="from 1 in 5 to 1 in 200"
-        oninput={(event) => {
-          const oneIn = ONE_IN[Number(event.currentTarget.value)] ?? 50;
+        last={ONE_IN.length - 1}
+        value={at}
+        onslide={(step) => {
+          const oneIn = ONE_IN[step] ?? 50;
           desk.editDetails((d) => (d.extra.risk = 1 / oneIn), "risk");
         }}
       />
@@ -133,41 +130,6 @@
     font-size: 22px;
     line-height: 1.1;
     min-width: 84px;
-  }
-  .slider {
-    flex: 1 1 160px;
-    max-width: 260px;
-    height: var(--target);
-    margin: 2px 0 0;
-    accent-color: var(--cobalt);
-    appearance: none;
-    background: none;
-  }
-  .slider::-webkit-slider-runnable-track {
-    height: 6px;
-    border-radius: 3px;
-    background: var(--line);
-  }
-  .slider::-moz-range-track {
-    height: 6px;
-    border-radius: 3px;
-    background: var(--line);
-  }
-  .slider::-webkit-slider-thumb {
-    appearance: none;
-    width: 26px;
-    height: 26px;
-    margin-top: -10px;
-    border-radius: 50%;
-    border: 2px solid var(--cobalt);
-    background:
-      radial-gradient(circle at 50% 50%, var(--cobalt) 1.5px, transparent 2px),
-      radial-gradient(circle at 30% 50%, var(--cobalt) 1.5px, transparent 2px),
-      radial-gradient(circle at 70% 50%, var(--cobalt) 1.5px, transparent 2px),
-      radial-gradient(circle at 40% 32%, var(--cobalt) 1.5px, transparent 2px),
-      radial-gradient(circle at 60% 32%, var(--cobalt) 1.5px, transparent 2px),
-      radial-gradient(circle at 40% 68%, var(--cobalt) 1.5px, transparent 2px),
-      radial-gradient(circle at 60% 68%, var(--cobalt) 1.5px, transparent 2px), var(--enamel);
   }
   .trouble {
     color: var(--tomato);

@@ -1,15 +1,20 @@
 <script lang="ts">
+  import { tick } from "svelte";
   import { theDesk } from "../../desk/order.svelte";
   import Thumb from "../../marks/Thumb.svelte";
   import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import { addressed, go } from "../../router";
   import CutterForm from "./CutterForm.svelte";
+  import DesignActs from "./DesignActs.svelte";
+  import DesignHead from "./DesignHead.svelte";
   import Drawing from "./Drawing.svelte";
   import { Hand } from "./hand.svelte";
   import type { DesignView } from "../../api/types";
   import MoveList from "./MoveList.svelte";
   import { newDesign } from "./newDesign";
+  import { smallView } from "./small";
+  import SmallHead from "./SmallHead.svelte";
 
   const desk = theDesk();
 
@@ -17,10 +22,29 @@
   const chosen = $derived(Number(addressed().design));
   const design = $derived(desk.design(chosen) ?? (chosen ? undefined : desk.designs[0]));
   const shownId = $derived(design?.id);
+  /** The design that has just been added. */
+  let fresh = $state<number | null>(null);
+  // The move whose small design is looked at, and of which design: another one is looked at as a whole.
+  let entered = $state<{ design: number; at: number } | null>(null);
+  const within = $derived(entered && entered.design === shownId ? entered.at : null);
+  const shown = $derived(design && within !== null ? smallView(design, within) : design);
   // Nothing of one design is in hand at another.
-  const hand = $derived(
-    shownId === undefined ? null : new Hand(desk, () => desk.design(shownId) as DesignView),
-  );
+  const hand = $derived.by(() => {
+    const id = shownId;
+    const at = within;
+    if (id === undefined) return null;
+    const whole = () => desk.design(id) as DesignView;
+    return at === null
+      ? new Hand(desk, whole, null, (inner) => (entered = { design: id, at: inner }))
+      : new Hand(desk, () => smallView(whole(), at), at);
+  });
+
+  /** From the small design to its move. */
+  function back() {
+    const at = within;
+    entered = null;
+    void tick().then(() => at !== null && hand?.take(at));
+  }
 
   function shifted(event: KeyboardEvent, id: number) {
     const by = { ArrowUp: -1, ArrowLeft: -1, ArrowDown: 1, ArrowRight: 1 }[event.key];
@@ -39,11 +63,12 @@
       ),
       12,
     );
+    fresh = id;
     if (id !== null) go(`/orders/${order}/cookie/${id}`);
   }
 </script>
 
-{#if design && hand}
+{#if design && shown && hand}
   <div class="cookie">
     <nav aria-label="Designs">
       {#each desk.designs as other (other.id)}
@@ -60,15 +85,27 @@
       {/each}
       <button aria-label="Add a design" title="Add a design" onclick={add}>+</button>
     </nav>
-    {#key design.id}
+    {#key hand}
       <main>
-        <Sheet label={design.document.name}>
-          <Drawing {design} {hand} />
-          <CutterForm {design} />
+        <Sheet label={shown.document.name}>
+          {#if within === null}
+            <DesignHead {design} />
+          {:else}
+            <SmallHead {design} small={shown} onback={back} />
+          {/if}
+          <Drawing
+            design={shown}
+            {hand}
+            isNew={within === null && fresh === design.id && design.document.moves.length <= 2}
+          />
+          {#if within === null}
+            <CutterForm {design} />
+            <DesignActs {design} />
+          {/if}
         </Sheet>
       </main>
       <aside>
-        <Sheet label="Moves"><MoveList {design} {hand} /></Sheet>
+        <Sheet label="Moves"><MoveList design={shown} {hand} /></Sheet>
       </aside>
     {/key}
   </div>

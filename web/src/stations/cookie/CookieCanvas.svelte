@@ -5,6 +5,9 @@
   import CookiePicture from "../../marks/CookiePicture.svelte";
   import Flags from "../../marks/Flags.svelte";
   import Ruler from "../../marks/Ruler.svelte";
+  import SideView from "../../marks/SideView.svelte";
+  import { DOUGH_MM, heightAbove } from "../../marks/sideView";
+  import type { Moment } from "../../marks/moments";
   import { fixed } from "../../units/format";
   import type { Hand } from "./hand.svelte";
   import PlacingMarks from "./PlacingMarks.svelte";
@@ -16,19 +19,24 @@
     cookie,
     hand,
     litCaution = null,
+    until = null,
     small = false,
   }: {
     design: DesignView;
     cookie: CookieView;
     hand: Hand;
     litCaution?: number | null;
+    until?: Moment | null;
     small?: boolean;
   } = $props();
 
   const desk = theDesk();
   // Sizes inside the drawing are in mm; what is written there grows with the cookie so that it reads the same.
-  const span = $derived(Math.max(cookie.box.widthMm * 0.8, cookie.box.heightMm));
+  const above = $derived(heightAbove(cookie));
+  const below = $derived(above > 0 ? above + DOUGH_MM + 1 : 0);
+  const span = $derived(Math.max(cookie.box.widthMm * 0.87, cookie.box.heightMm + below));
   const unit = $derived(span / (small ? 55 : 100));
+  const sideY = $derived(cookie.box.y + cookie.box.heightMm + 13 * unit + above);
   const view = $derived(
     small
       ? {
@@ -41,7 +49,7 @@
           x: cookie.box.x - 26 * unit,
           y: cookie.box.y - 3 * unit,
           width: cookie.box.widthMm + 44 * unit,
-          height: cookie.box.heightMm + 15 * unit,
+          height: cookie.box.heightMm + 18 * unit + below,
         },
   );
 </script>
@@ -55,11 +63,11 @@
     0,
   )} mm"
 >
-  <CookiePicture {cookie} hexes={desk.hexes} lit={hand.lit} />
+  <CookiePicture {cookie} hexes={desk.hexes} lit={hand.lit} {until} />
   <PressGround {cookie} {hand} />
   {#if !small}
     {#if cookie.sections.length > 1}<Flags {cookie} {unit} />{/if}
-    <Cautions {cookie} {unit} lit={litCaution} />
+    {#if until === null}<Cautions {cookie} {unit} lit={litCaution} />{/if}
     <Ruler
       from={{ x: cookie.box.x, y: cookie.box.y + cookie.box.heightMm + 4 * unit }}
       lengthMm={cookie.box.widthMm}
@@ -73,6 +81,7 @@
       {unit}
     />
   {/if}
+  {#if !small && above > 0}<SideView {cookie} hexes={desk.hexes} y={sideY} {unit} {until} />{/if}
   {#if hand.places}<PlacingMarks {cookie} {hand} {unit} />{/if}
 </svg>
 
@@ -80,7 +89,7 @@
   svg {
     display: block;
     width: 100%;
-    height: min(400px, 54vh);
+    height: min(460px, 58vh);
     min-height: 260px;
   }
   svg.small {

@@ -1,63 +1,39 @@
 <script lang="ts">
   import type { Design, DesignView } from "../../api/types";
-  import { field, reference, setField, startingValues } from "../../desk/catalogue.svelte";
+  import { field, reference, setField } from "../../desk/catalogue.svelte";
   import { theDesk } from "../../desk/order.svelte";
   import { inside } from "../../desk/places";
+  import Dialog from "../../parts/Dialog.svelte";
   import Field from "../../parts/Field.svelte";
   import NumberField from "../../parts/NumberField.svelte";
   import { said } from "../../units/format";
+  import CutterChoice from "./CutterChoice.svelte";
   import CutterExtras from "./CutterExtras.svelte";
+  import CutterPicture from "./CutterPicture.svelte";
+  import { withCutter } from "./newDesign";
   import ParameterField from "./ParameterField.svelte";
 
   let { design }: { design: DesignView } = $props();
 
   const desk = theDesk();
+  let choice: Dialog;
   const cutter = $derived(design.document.cutter);
   const kind = $derived(reference.cutter(cutter.shape.kind));
   const place = $derived(`/designs/${design.id}/document`);
-
-  // While a design is new, the usual cutters are one press away.
-  const USUAL = [
-    "round",
-    "oval",
-    "square",
-    "rectangle",
-    "plaque",
-    "heart",
-    "star",
-    "hexagon",
-    "egg",
-  ];
-  const isNew = $derived(design.document.moves.length <= 2);
-  const quick = $derived(USUAL.filter((word) => reference.cutter(word)));
 
   function edit(change: (document: Design) => void, field: string) {
     desk.editDesign(design.id, (draft) => change(draft.document), field);
   }
 
-  function pick(word: string) {
-    const picked = reference.cutter(word);
-    if (!picked) return;
-    edit((d) => {
-      d.cutter.shape = { kind: word, ...startingValues(picked, "") } as typeof d.cutter.shape;
-    }, "");
-  }
+  const pick = (word: string) => edit((d) => withCutter(d, word), "");
 </script>
 
-{#if isNew}
-  <div class="quick" role="group" aria-label="Its cutter">
-    {#each quick as word (word)}
-      <button aria-pressed={cutter.shape.kind === word} onclick={() => pick(word)}>{word}</button>
-    {/each}
-  </div>
-{/if}
 <div class="form">
   <Field label="cutter" place="{place}/cutter/shape">
-    <select value={cutter.shape.kind} onchange={(e) => pick(e.currentTarget.value)}>
-      {#each reference.catalogue?.cutters ?? [] as other (other.word)}
-        <option value={other.word}>{other.word}</option>
-      {/each}
-    </select>
+    <button class="shape" onclick={() => choice.show()}>
+      <CutterPicture word={cutter.shape.kind} size={32} />
+      {cutter.shape.kind}
+    </button>
   </Field>
   <NumberField
     label="size"
@@ -131,25 +107,27 @@
   />
 </div>
 
+<Dialog bind:this={choice} title="Another cutter for {design.document.name}" wide>
+  <CutterChoice
+    chosen={cutter.shape.kind}
+    onpick={(word) => {
+      pick(word);
+      choice.close();
+    }}
+  />
+</Dialog>
+
 <style>
-  .quick {
+  .shape {
     display: flex;
-    flex-wrap: wrap;
-    gap: 4px 6px;
-    margin-top: 10px;
-  }
-  .quick button {
+    align-items: center;
+    gap: 6px;
+    min-height: 44px;
+    padding: 2px 12px 2px 6px;
     border: 1.5px solid var(--line);
-    border-radius: var(--pill);
-    background: none;
-    padding: 3px 13px;
-    min-height: var(--target);
+    border-radius: var(--round-field);
+    background: var(--paper);
     cursor: pointer;
-  }
-  .quick button[aria-pressed="true"] {
-    border-color: var(--cobalt);
-    background: var(--wash);
-    font-weight: 600;
   }
   .form {
     display: flex;

@@ -1,97 +1,41 @@
 <script lang="ts">
   import type { DesignView } from "../../api/types";
   import { theDesk } from "../../desk/order.svelte";
-  import SideView from "../../marks/SideView.svelte";
-  import CountField from "../../parts/CountField.svelte";
-  import { fixed, grams, inches, lasting } from "../../units/format";
+  import type { Moment } from "../../marks/moments";
+  import AsItDries from "./AsItDries.svelte";
   import CautionList from "./CautionList.svelte";
-  import type { Hand } from "./hand.svelte";
-  import PaletteRow from "./PaletteRow.svelte";
   import CookieCanvas from "./CookieCanvas.svelte";
-  import DesignActs from "./DesignActs.svelte";
+  import CutterChoice from "./CutterChoice.svelte";
+  import type { Hand } from "./hand.svelte";
+  import { withCutter } from "./newDesign";
+  import PaletteRow from "./PaletteRow.svelte";
+
+  // The cookie, to press and to look at, with its colours, its cut and what is likely to go wrong.
+  let { design, hand, isNew }: { design: DesignView; hand: Hand; isNew: boolean } = $props();
 
   const desk = theDesk();
-
-  let { design, hand }: { design: DesignView; hand: Hand } = $props();
-
-  const namePlace = $derived(`/designs/${design.id}/document/name`);
-  const nameTrouble = $derived(desk.trouble(namePlace));
   const cookie = $derived(design.cookie);
-
+  let until = $state<Moment | null>(null);
   let litCaution = $state<number | null>(null);
-
-  /** A new design is called something first: its name is chosen when it opens. */
-  function newName(input: HTMLInputElement) {
-    if (!/^Design \d+$/.test(input.value)) return;
-    input.focus();
-    input.select();
-  }
-
-  function rename(name: string) {
-    desk.editDesign(design.id, (draft) => (draft.document.name = name), "name", true);
-  }
 </script>
 
-<div class="head">
-  <input
-    class="name"
-    {@attach newName}
-    aria-label="Name of the design"
-    maxlength="200"
-    autocomplete="off"
-    value={design.document.name}
-    aria-invalid={Boolean(nameTrouble)}
-    oninput={(event) => rename(event.currentTarget.value)}
+{#if isNew}
+  <!-- A cookie begins with its cutter: while it is new, they all lie there. -->
+  <CutterChoice
+    chosen={design.document.cutter.shape.kind}
+    onpick={(word) => desk.editDesign(design.id, (draft) => withCutter(draft.document, word))}
   />
-  <CountField {design} />
-  <span class="soft">
-    {#if cookie}{fixed(cookie.box.widthMm, 0)} × {fixed(cookie.box.heightMm, 0)} mm{inches(
-        cookie.box.widthMm,
-        cookie.box.heightMm,
-      )} baked ·
-      <strong>{grams(cookie.gramsEach)} g</strong> icing, {lasting(
-        Math.max(1, cookie.handSeconds / 60),
-      )} hands each{/if}
-  </span>
-  <DesignActs {design} />
-</div>
-{#if nameTrouble}<p class="trouble" role="alert">{nameTrouble}</p>{/if}
+{/if}
 {#if cookie}
-  <CookieCanvas {design} {cookie} {hand} {litCaution} />
-  <PaletteRow {hand} />
-  {#if cookie.side.length > 0}<SideView {cookie} hexes={desk.hexes} />{/if}
+  <CookieCanvas {design} {cookie} {hand} {litCaution} {until} />
+  <PaletteRow {cookie} {hand} />
   <CautionList {design} {cookie} onlit={(caution) => (litCaution = caution)} />
+  <AsItDries {cookie} bind:at={until} />
 {:else}
   <p class="trouble" role="alert">{design.trouble}</p>
 {/if}
 
 <style>
-  .head {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: baseline;
-    gap: 4px 12px;
-    margin-bottom: 6px;
-  }
-  .name {
-    font-family: var(--heading);
-    font-weight: 700;
-    font-size: 21px;
-    border: 1.5px solid transparent;
-    border-radius: var(--round-field);
-    background: none;
-    padding: 2px 6px;
-    margin-left: -6px;
-    min-width: 0;
-    flex: 0 1 240px;
-    field-sizing: content;
-    min-height: var(--target);
-  }
-  .name:hover,
-  .name:focus {
-    border-color: var(--line);
-    background: var(--paper);
-  }
   .trouble {
     color: var(--tomato);
     font-size: var(--small);

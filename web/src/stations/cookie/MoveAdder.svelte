@@ -3,6 +3,7 @@
   import { isShortcut } from "../../parts/keys";
   import Dialog from "../../parts/Dialog.svelte";
   import Press from "../../parts/Press.svelte";
+  import MovePicture from "./MovePicture.svelte";
 
   // All moves to choose from, by kind of work; "/" opens them, typing narrows them, arrows and enter pick.
   let { onadd }: { onadd: (word: string) => void } = $props();
@@ -111,7 +112,8 @@
       <div class="kinds">
         {#each group.kinds as kind (kind.word)}
           <button class="kind" class:at={kind.word === marked} onclick={() => pick(kind.word)}>
-            <strong>{kind.word}</strong> <span class="soft">{kind.says}</span>
+            <MovePicture word={kind.word} />
+            <span><strong>{kind.word}</strong> <span class="soft">{kind.says}</span></span>
           </button>
         {/each}
       </div>
@@ -166,6 +168,10 @@
     gap: 2px 6px;
   }
   .kind {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    min-height: 44px;
     border: 1.5px solid transparent;
     border-radius: var(--round-field);
     background: none;

@@ -1,11 +1,13 @@
 <script lang="ts">
-  import type { DesignView, Kind, Move } from "../../api/types";
+  import { untrack } from "svelte";
+  import type { DesignView, Kind, Move, Parameter } from "../../api/types";
   import { field } from "../../desk/catalogue.svelte";
   import { theDesk } from "../../desk/order.svelte";
   import { inside } from "../../desk/places";
   import type { Hand } from "./hand.svelte";
   import ParameterField from "./ParameterField.svelte";
   import { laidOf } from "./placing";
+  import SmallField from "./SmallField.svelte";
   import WhereField from "./WhereField.svelte";
 
   // What can be set on a move, and where it stands among the others.
@@ -44,6 +46,24 @@
   // Where each mark has its own place, or stands on another, their number follows from that.
   const counted = $derived(["PLACES", "MARKS"].includes(laidOf(move) ?? ""));
   const parameters = $derived(kind.parameters.filter((one) => one.name !== "pieces" || !counted));
+  // Of a move with many fields those that are seldom set lie behind a word. What was set when it opened shows; nothing moves away
+  // from under the hand.
+  const MANY = 10;
+  const FIRST = 6;
+  const setAtFirst = untrack(() =>
+    kind.parameters.filter((one) => field(move, one.name) !== undefined).map((one) => one.name),
+  );
+  const folded = $derived(
+    parameters.length < MANY
+      ? []
+      : parameters.filter(
+          (one, i) =>
+            i >= FIRST &&
+            !one.required &&
+            !["WHERE", "SECTIONS", "MOVES"].includes(one.type) &&
+            !setAtFirst.includes(one.name),
+        ),
+  );
   const places = $derived(parameters.map((p) => inside(place, p.name)));
   // What is wrong with the move and with none of its fields.
   const elsewhere = $derived(
@@ -51,27 +71,42 @@
   );
 </script>
 
+{#snippet one(parameter: Parameter)}
+  {#if parameter.type === "WHERE"}
+    <WhereField
+      {parameter}
+      place={inside(place, parameter.name)}
+      value={field(move, parameter.name)}
+      {hand}
+      {index}
+      undivided={(design.cookie?.sections.length ?? 0) < 2}
+    />
+  {:else if parameter.type === "MOVES"}
+    {#if hand.within === null}<SmallField {parameter} {move} {hand} {index} />{/if}
+  {:else}
+    <ParameterField
+      {parameter}
+      place={inside(place, parameter.name)}
+      sections={design.cookie?.sections.map((s) => s.name) ?? []}
+      value={field(move, parameter.name)}
+      onchange={(value) => onchange(parameter.name, value)}
+    />
+  {/if}
+{/snippet}
+
 <!-- svelte-ignore a11y_no_static_element_interactions -->
 <div class="form" onkeydown={keyed}>
-  {#each parameters as parameter, i (parameter.name)}
-    {#if parameter.type === "WHERE"}
-      <WhereField
-        {parameter}
-        place={places[i] ?? ""}
-        value={field(move, parameter.name)}
-        {hand}
-        {index}
-      />
-    {:else}
-      <ParameterField
-        {parameter}
-        place={places[i] ?? ""}
-        sections={design.cookie?.sections.map((s) => s.name) ?? []}
-        value={field(move, parameter.name)}
-        onchange={(value) => onchange(parameter.name, value)}
-      />
-    {/if}
+  {#each parameters.filter((one) => !folded.includes(one)) as parameter (parameter.name)}
+    {@render one(parameter)}
   {/each}
+  {#if folded.length > 0}
+    <details open={folded.some((one) => desk.paper.troubleIn(inside(place, one.name)))}>
+      <summary>more: {folded.map((one) => one.word).join(", ")}</summary>
+      <div class="form inner">
+        {#each folded as parameter (parameter.name)}{@render one(parameter)}{/each}
+      </div>
+    </details>
+  {/if}
 </div>
 {#if elsewhere}<p class="caution" role="alert">{elsewhere}</p>{/if}
 <div class="acts">
@@ -86,6 +121,20 @@
     flex-wrap: wrap;
     gap: 10px 14px;
     padding: 4px 8px 8px;
+  }
+  details {
+    flex-basis: 100%;
+  }
+  summary {
+    min-height: 44px;
+    display: flex;
+    align-items: center;
+    color: var(--cobalt);
+    font-size: var(--small);
+    cursor: pointer;
+  }
+  .inner {
+    padding: 0;
   }
   .acts {
     display: flex;

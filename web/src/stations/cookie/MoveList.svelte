@@ -22,7 +22,7 @@
   const narrow = new MediaQuery("max-width: 1120px");
   const moves = $derived(design.document.moves);
   const marks = $derived(Map.groupBy(design.cookie?.marks ?? [], (mark) => mark.move));
-  const elsewhere = $derived(desk.trouble(`/designs/${design.id}/document/moves`));
+  const elsewhere = $derived(desk.trouble(hand.movesPlace));
 
   const edit = (change: (moves: Move[]) => void) => hand.edit(change);
 
@@ -154,7 +154,7 @@
 
 <div data-add-move><MoveAdder onadd={add} /></div>
 
-<Drunk {design} />
+{#if hand.within === null}<Drunk {design} />{/if}
 
 <style>
   .insight {

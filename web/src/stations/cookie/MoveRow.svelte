@@ -51,7 +51,7 @@
       c.move === index && c.weight !== "A_THOUGHT" ? [{ number: i + 1, weight: c.weight }] : [],
     ),
   );
-  const place = $derived(`/designs/${design.id}/document/moves/${index}`);
+  const place = $derived(`${hand.movesPlace}/${index}`);
   const trouble = $derived(desk.paper.troubleIn(place));
 
   function keyed(event: KeyboardEvent) {

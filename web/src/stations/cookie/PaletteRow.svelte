@@ -1,13 +1,22 @@
 <script lang="ts">
+  import type { CookieView } from "../../api/types";
   import { theDesk } from "../../desk/order.svelte";
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import { field } from "../../desk/catalogue.svelte";
+  import Slump from "../../marks/Slump.svelte";
+  import { stateWord } from "../../units/format";
+  import { countsOf } from "./counts";
   import type { Hand } from "./hand.svelte";
 
-  // The order's colours: a press gives the open move that colour, or floods the sections that are chosen with it.
-  let { hand }: { hand: Hand } = $props();
+  // The order's colours: a press gives the open move that colour or stiffness, or floods the sections that are chosen with it.
+  let { cookie, hand }: { cookie: CookieView; hand: Hand } = $props();
 
   const desk = theDesk();
+  // What the open move may be made with, from stiff to loose: each a press, its exact count a number in its form.
+  const counts = $derived(hand.move ? countsOf(hand.move) : []);
+  const state = $derived(
+    cookie.marks.find((mark) => mark.move === hand.open && mark.state !== null)?.state,
+  );
   const worn = $derived(hand.move ? String(field(hand.move, "colour") ?? "") : "");
   const does = $derived(
     hand.move
@@ -32,6 +41,17 @@
   {/each}
   <span class="soft">{does || "press a section or a mark to choose it"}</span>
 </div>
+
+{#if counts.length > 1}
+  <div class="row" role="group" aria-label="How stiff">
+    {#each counts as count (count.state)}
+      <button aria-pressed={state === count.state} onclick={() => hand.stiff(count.seconds)}>
+        <Slump state={count.state} />
+        <span>{stateWord(count.state)}</span>
+      </button>
+    {/each}
+  </div>
+{/if}
 
 <style>
   .row {

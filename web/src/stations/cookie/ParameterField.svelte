@@ -1,11 +1,12 @@
 <script lang="ts">
   import type { Parameter } from "../../api/types";
-  import { reference, standIn } from "../../desk/catalogue.svelte";
+  import { standIn } from "../../desk/catalogue.svelte";
   import { theDesk } from "../../desk/order.svelte";
   import Field from "../../parts/Field.svelte";
   import NumberField from "../../parts/NumberField.svelte";
   import { said } from "../../units/format";
   import SectionsField from "./SectionsField.svelte";
+  import TipField from "./TipField.svelte";
 
   const desk = theDesk();
 
@@ -46,16 +47,7 @@
     </select>
   </Field>
 {:else if parameter.type === "TIPS"}
-  <Field label={parameter.word} {place}>
-    <select value={String(value ?? "")} onchange={(e) => onchange(e.currentTarget.value || null)}>
-      <option value=""
-        >{parameter.usual ? `${parameter.usual} (usual)` : parameter.otherwise}</option
-      >
-      {#each reference.tips as tip (tip)}
-        <option value={tip}>{tip}</option>
-      {/each}
-    </select>
-  </Field>
+  <TipField {parameter} value={String(value ?? "")} {place} {onchange} />
 {:else if parameter.type === "WORDS"}
   <Field label={parameter.word} {place} {explain}>
     <select value={String(value ?? "")} onchange={(e) => onchange(e.currentTarget.value || null)}>

@@ -5,8 +5,9 @@
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import Slump from "../../marks/Slump.svelte";
   import Explain from "../../parts/Explain.svelte";
+  import { reason } from "./reasons";
   import { sectionWords } from "./sections";
-  import { consistency, fixed, gateWord, lasting, plural } from "../../units/format";
+  import { consistency, fixed, lasting, plural } from "../../units/format";
 
   const desk = theDesk();
 
@@ -18,7 +19,7 @@
   }: { design: DesignView; cookie: CookieView; onopen: (move: number) => void } = $props();
 
   const titles = {
-    AHEAD: "made ahead on film",
+    AHEAD: "made before it, on film or as a cookie on top",
     COAT: "wet together",
     GUIDE: "a guide, to be covered",
     AIRBRUSH: "airbrush",
@@ -30,12 +31,28 @@
   };
   type Mark = CookieView["marks"][number];
 
-  /** What has to have come, and of which move: "dry through after the flood in White". */
-  function until(pass: CookieView["passes"][number]): string {
-    const after = pass.after === null ? undefined : design.document.moves[pass.after];
-    if (!after) return gateWord(pass.gate);
-    const colour = field(after, "colour") as string | undefined;
-    return `${gateWord(pass.gate)} after ${after.move}${colour ? ` ${desk.colourName(colour)}` : ""}`;
+  const colourOf = (at: number | null) => {
+    const move = at === null ? undefined : design.document.moves[at];
+    const colour = move && (field(move, "colour") as string | undefined);
+    return colour ? desk.colourName(colour) : "";
+  };
+
+  /** Other designs that have such work behind such a gate: they can be iced in one go. */
+  function withIt(pass: CookieView["passes"][number]): string {
+    return desk.designs
+      .filter(
+        (other) =>
+          other.id !== design.id &&
+          other.cookie?.passes.some(
+            (one) =>
+              one.stage === pass.stage &&
+              one.gate === pass.gate &&
+              one.number > 0 &&
+              pass.number > 0,
+          ),
+      )
+      .map((other) => other.document.name)
+      .join(", ");
   }
 
   /** The colour of a mark, and the sections that it lies on. */
@@ -62,13 +79,20 @@
 </p>
 {#each cookie.passes as pass (pass.number)}
   {#if pass.waitMinutes > 0}
-    <p class="gate"><span>{until(pass)}, {lasting(pass.gateMinutes)}</span></p>
+    <p class="gate">
+      <span
+        >{reason(pass, colourOf(pass.move), colourOf(pass.after))} · {lasting(
+          pass.gateMinutes,
+        )}</span
+      >
+    </p>
   {/if}
   <h3>
     {pass.number > 0 ? `${pass.number} · ` : ""}{pass.number > 1 && pass.stage === "COAT"
       ? "beside it, so a crease shows"
       : titles[pass.stage]}
   </h3>
+  {#if withIt(pass)}<p class="soft with">at this stage too: {withIt(pass)}</p>{/if}
   <ul>
     {#each cookie.marks.filter((m) => m.pass === pass.number) as mark, i (i)}
       <li>
@@ -100,6 +124,10 @@
     color: var(--cobalt);
     font-size: 14px;
     margin-top: 4px;
+  }
+  .with {
+    margin: 0 0 2px;
+    font-size: var(--small);
   }
   .gate {
     display: flex;

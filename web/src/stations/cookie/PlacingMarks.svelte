@@ -2,11 +2,14 @@
   import type { CookieView, Place } from "../../api/types";
   import { isShortcut } from "../../parts/keys";
   import type { Hand } from "./hand.svelte";
-  import { laidOf, placeAt, placesNow, snapped, whereOf } from "./placing";
+  import { edgePoints, laidOf, placeAt, placesNow, sizeOf, snapped, whereOf } from "./placing";
+  import type { Snapped } from "./placing";
+  import SnapLines from "./SnapLines.svelte";
 
-  // The marks of the open move as things to take hold of: drag them, or move them with the arrows. A knob turns one.
+  // The marks of the open move as things to take hold of: drag them, or move them with the arrows. One knob turns a mark, another makes it larger.
   let { cookie, hand, unit }: { cookie: CookieView; hand: Hand; unit: number } = $props();
 
+  type Grip = "place" | "turn" | "size";
   const KNOB = 7;
   const at = $derived(hand.open ?? -1);
   const move = $derived(hand.move);
@@ -17,10 +20,13 @@
   const turns = $derived(
     isPlaced && move !== undefined && (move.move !== "dot" || Boolean(move.drag)),
   );
-  let held = $state<{ nth: number; turning: boolean } | null>(null);
+  let held = $state<{ nth: number; by: Grip } | null>(null);
   // Follows the pointer at once; what the core answers comes behind it.
   let shadow = $state<Place | null>(null);
-  let lines = $state<{ x?: number; y?: number }[]>([]);
+  let lines = $state<Snapped["lines"]>([]);
+  // Looked up when one is taken hold of: what it can be drawn to.
+  let edges: { x: number; y: number }[] = [];
+  const size = $derived(move && isPlaced ? sizeOf(move) : null);
 
   function pointed(event: PointerEvent): { x: number; y: number } {
     const svg = (event.currentTarget as SVGElement).ownerSVGElement as SVGSVGElement;
@@ -30,9 +36,14 @@
     return { x: point.x, y: point.y };
   }
 
-  function grip(event: PointerEvent, nth: number, turning: boolean) {
+  function grip(event: PointerEvent, nth: number, by: Grip) {
     event.stopPropagation();
-    held = { nth, turning };
+    held = { nth, by };
+    const svg = (event.currentTarget as SVGElement).ownerSVGElement;
+    edges = edgePoints(
+      [...(svg?.querySelectorAll<SVGPathElement>(".ground") ?? [])],
+      cookie.middle,
+    );
     (event.currentTarget as SVGElement).setPointerCapture(event.pointerId);
   }
 
@@ -40,17 +51,36 @@
     const old = places[nth];
     if (!held || held.nth !== nth || !old) return;
     const { x, y } = pointed(event);
-    if (held.turning) {
+    if (held.by === "size") {
+      const far = Math.hypot(x - cookie.middle.x - old.x, y - cookie.middle.y - old.y);
+      resize(2 * far);
+      return;
+    }
+    if (held.by === "turn") {
       const angle = Math.atan2(x - cookie.middle.x - old.x, -(y - cookie.middle.y - old.y));
       const degrees = Math.round((angle * 180) / Math.PI / 5) * 5;
       hand.movePlace(at, nth, (place) => ({ ...place, turn: degrees }));
       return;
     }
     const others = places.filter((_, i) => i !== nth);
-    const near = snapped(placeAt(cookie, x, y, old.turn), others);
+    const near = snapped(placeAt(cookie, x, y, old.turn), {
+      others,
+      middles: cookie.sections.map((one) => ({
+        x: one.middle.x - cookie.middle.x,
+        y: one.middle.y - cookie.middle.y,
+      })),
+      edges,
+      half: (size?.mm ?? 0) / 2,
+    });
     shadow = near.place;
     lines = near.lines;
     hand.movePlace(at, nth, () => near.place);
+  }
+
+  function resize(mm: number) {
+    if (!size) return;
+    const halves = Math.round(mm * 2) / 2;
+    hand.set(at, size.name, Math.min(size.most, Math.max(size.least, halves)));
   }
 
   function drop() {
@@ -72,6 +102,8 @@
         x: moved(place.x + dx * by),
         y: moved(place.y + dy * by),
       }));
+    } else if (size && (event.key === "+" || event.key === "-")) {
+      resize(size.mm + (event.key === "+" ? 0.5 : -0.5));
     } else if (event.key === "Delete") hand.removePlace(at, nth);
     else return;
     event.preventDefault();
@@ -88,37 +120,7 @@
 
 <svelte:window onkeydown={mirrored} />
 
-{#each lines as line, i (i)}
-  {#if line.x !== undefined}
-    <line
-      class="snap"
-      x1={cookie.middle.x + line.x}
-      x2={cookie.middle.x + line.x}
-      y1={cookie.box.y}
-      y2={cookie.box.y + cookie.box.heightMm}
-      stroke-width={0.3 * unit}
-    />
-  {:else if line.y !== undefined}
-    <line
-      class="snap"
-      y1={cookie.middle.y + line.y}
-      y2={cookie.middle.y + line.y}
-      x1={cookie.box.x}
-      x2={cookie.box.x + cookie.box.widthMm}
-      stroke-width={0.3 * unit}
-    />
-  {/if}
-{/each}
-{#if isMirrored}
-  <line
-    class="snap"
-    x1={cookie.middle.x}
-    x2={cookie.middle.x}
-    y1={cookie.box.y}
-    y2={cookie.box.y + cookie.box.heightMm}
-    stroke-width={0.3 * unit}
-  />
-{/if}
+<SnapLines {cookie} {unit} {lines} from={shadow} {isMirrored} />
 {#each places as place, nth (nth)}
   {@const shown = held?.nth === nth && shadow ? shadow : place}
   {@const x = cookie.middle.x + shown.x}
@@ -132,13 +134,28 @@
           cy={-KNOB * unit}
           r={1.3 * unit}
           stroke-width={0.4 * unit}
-          onpointerdown={(event) => grip(event, nth, true)}
+          onpointerdown={(event) => grip(event, nth, "turn")}
           onpointermove={(event) => drag(event, nth)}
           onpointerup={drop}
           onpointercancel={drop}
           role="presentation"
         />
       </g>
+    {/if}
+    {#if size}
+      <!-- As far out as the mark reaches, and not under the hand that moves it. -->
+      <circle
+        class="knob size"
+        cx={Math.max(size.mm / 2, 3.8 * unit)}
+        r={1.3 * unit}
+        stroke-width={0.4 * unit}
+        data-size-of={nth}
+        onpointerdown={(event) => grip(event, nth, "size")}
+        onpointermove={(event) => drag(event, nth)}
+        onpointerup={drop}
+        onpointercancel={drop}
+        role="presentation"
+      />
     {/if}
     <circle
       class="grip"
@@ -148,8 +165,10 @@
       tabindex="0"
       role="button"
       aria-label="mark {nth +
-        1}, {shown.x} mm right and {shown.y} mm below the middle; arrows move it"
-      onpointerdown={(event) => grip(event, nth, false)}
+        1}, {shown.x} mm right and {shown.y} mm below the middle; arrows move it{size
+        ? ', plus and minus size it'
+        : ''}"
+      onpointerdown={(event) => grip(event, nth, "place")}
       onpointermove={(event) => drag(event, nth)}
       onpointerup={drop}
       onpointercancel={drop}
@@ -181,12 +200,11 @@
     cursor: grab;
     touch-action: none;
   }
+  .knob.size {
+    fill: #a9752a;
+    cursor: ew-resize;
+  }
   .arm {
     stroke: #a9752a;
-  }
-  .snap {
-    stroke: #a9752a;
-    stroke-dasharray: 1.5 1;
-    pointer-events: none;
   }
 </style>

@@ -2,6 +2,7 @@
   import type { CookieView } from "../../api/types";
   import { field } from "../../desk/catalogue.svelte";
   import type { Hand } from "./hand.svelte";
+  import { placed } from "../../marks/placed";
   import { meant } from "./sections";
 
   // What of the cookie answers to a press: its sections, and on them the marks of each move while none is in hand.
@@ -12,7 +13,9 @@
   const marks = $derived(
     hand.move === undefined
       ? cookie.layers.filter(
-          (layer) => layer.move >= 0 && !["COAT", "FLOWING", "DOUGH"].includes(layer.role),
+          (layer) =>
+            layer.move >= 0 &&
+            (layer.at !== null || !["COAT", "FLOWING", "DOUGH"].includes(layer.role)),
         )
       : [],
   );
@@ -45,6 +48,7 @@
     class:line={Boolean(layer.strokeMm)}
     data-mark-of={layer.move}
     d={layer.path}
+    transform={placed(layer.at)}
     stroke-width={layer.strokeMm ? layer.strokeMm + 1 : 0}
     role="presentation"
     onclick={() => hand.take(layer.move)}

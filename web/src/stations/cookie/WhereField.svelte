@@ -16,7 +16,15 @@
     place,
     hand,
     index,
-  }: { parameter: Parameter; value: unknown; place: string; hand: Hand; index: number } = $props();
+    undivided,
+  }: {
+    parameter: Parameter;
+    value: unknown;
+    place: string;
+    hand: Hand;
+    index: number;
+    undivided: boolean;
+  } = $props();
 
   const desk = theDesk();
   const where = $derived((value ?? {}) as Where);
@@ -29,7 +37,14 @@
     ),
   );
   const earlier = $derived(earlierMarks(hand.moves, index));
-  const offered = $derived(options.filter((one) => one !== "MARKS" || earlier.length > 0));
+  // Nothing is offered that there is not: marks to stand on, seams to follow.
+  const offered = $derived(
+    options.filter(
+      (one) =>
+        one === laid ||
+        !((one === "MARKS" && earlier.length === 0) || (one === "SEAMS" && undivided)),
+    ),
+  );
 
   function set(name: keyof Where, to: unknown) {
     const next: Record<string, unknown> = { ...where, laid };

@@ -4,6 +4,7 @@ import { field, reference, setField } from "../../desk/catalogue.svelte";
 import type { OrderDesk } from "../../desk/order.svelte";
 import { extended, laidOf, placeAt, placesNow, ways, whereOf } from "./placing";
 import { meant, toggled } from "./sections";
+import { changeSmall } from "./small";
 
 /** What is in hand at the Cookie station: the move that is open, the sections that are chosen, and what a press on the drawing does. */
 export class Hand {
@@ -14,10 +15,23 @@ export class Hand {
   chosen = $state<string[]>([]);
   readonly lit = $derived(this.hovered ?? this.open);
 
+  /**
+   * @param design what is looked at: a design, or a small one that a move of it sets on the cookie
+   * @param within the index of that move; null for the design itself
+   * @param enter looks at the small design of a move
+   */
   constructor(
     private readonly desk: OrderDesk,
     private readonly design: () => DesignView,
+    readonly within: number | null = null,
+    readonly enter: (at: number) => void = () => undefined,
   ) {}
+
+  /** Where its moves are kept. */
+  get movesPlace(): string {
+    const own = `/designs/${this.design().id}/document/moves`;
+    return this.within === null ? own : `${own}/${this.within}/moves`;
+  }
 
   get moves(): Move[] {
     return this.design().document.moves;
@@ -41,7 +55,15 @@ export class Hand {
   }
 
   edit(change: (moves: Move[]) => void, what = ""): void {
-    this.desk.editDesign(this.design().id, (draft) => change(draft.document.moves), what);
+    const within = this.within;
+    this.desk.editDesign(
+      this.design().id,
+      (draft) => {
+        if (within === null) change(draft.document.moves);
+        else changeSmall(draft.document.moves[within], change);
+      },
+      within === null || !what ? what : `${within}/${what}`,
+    );
   }
 
   set(at: number, name: string, value: unknown): void {
@@ -111,6 +133,11 @@ export class Hand {
       if (sections.length > 1) flood.on = on;
       this.edit((list) => list.push(flood));
     }
+  }
+
+  /** Gives the icing of the open move a count in seconds; null for the usual one. */
+  stiff(seconds: number | null): void {
+    if (this.open !== null) this.set(this.open, "countSeconds", seconds);
   }
 
   choose(section: string): void {

@@ -1,5 +1,5 @@
 import type { Design, PaletteColour } from "../../api/types";
-import { field } from "../../desk/catalogue.svelte";
+import { field, reference, startingValues } from "../../desk/catalogue.svelte";
 
 /** What a new design starts as: a plain round, outlined and flooded in the first colour that isn't white and no other has. */
 export function newDesign(palette: PaletteColour[], others: Design[]): Design {
@@ -23,4 +23,14 @@ export function newDesign(palette: PaletteColour[], others: Design[]): Design {
         ]
       : [],
   };
+}
+
+/** Gives a design a cutter of another form, at its size. */
+export function withCutter(design: Design, word: string): void {
+  const picked = reference.cutter(word);
+  if (!picked) return;
+  design.cutter.shape = {
+    kind: word,
+    ...startingValues(picked, ""),
+  } as typeof design.cutter.shape;
 }

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { field } from "../../desk/catalogue.svelte";
+  import { coloursOf } from "../../desk/catalogue.svelte";
   import { theDesk } from "../../desk/order.svelte";
   import { calmly } from "../../parts/calm";
   import Sheet from "../../parts/Sheet.svelte";
@@ -35,9 +35,7 @@
   const most = $derived(Math.max(1, ...Object.values(gramsOf)));
   // The area of a bowl goes by its grams.
   const size = (key: string) => 22 + 24 * Math.sqrt((gramsOf[key] ?? 0) / most);
-  const used = $derived(
-    new Set(desk.designs.flatMap((d) => d.document.moves.map((m) => field(m, "colour") as string))),
-  );
+  const used = $derived(new Set(desk.designs.flatMap((d) => coloursOf(d.document.moves))));
 
   function add() {
     const last = palette.length;

@@ -1,12 +1,13 @@
 <script lang="ts">
   import { reference } from "../../desk/catalogue.svelte";
   import Field from "../../parts/Field.svelte";
-  import NumberField from "../../parts/NumberField.svelte";
   import { said } from "../../units/format";
   import { type Settings, shop } from "../../desk/shop.svelte";
   import TextField from "../../parts/TextField.svelte";
   import CustomsForm from "./CustomsForm.svelte";
+  import PieceWeights from "./PieceWeights.svelte";
   import Recipes from "./Recipes.svelte";
+  import Tips from "./Tips.svelte";
 
   // What a shop has decided, rather than measured: its schools, its base, its words and its tips.
   let { settings }: { settings: Settings } = $props();
@@ -19,14 +20,6 @@
     glaze: `${reference.mean("GLAZE_SECONDS")} s`,
   });
   const words = $derived(Object.keys(counts) as (keyof Settings["words"])[]);
-
-  function setTip(at: number, change: { openingMm: number | null } | { owned: number | null }) {
-    if (Object.values(change).includes(null)) return;
-    shop.change(
-      (tree) => Object.assign(tree.settings.tips[at] ?? {}, change),
-      `tip ${at} ${Object.keys(change).join()}`,
-    );
-  }
 </script>
 
 <div class="grid">
@@ -65,33 +58,8 @@
     />
   {/each}
 </div>
-<h2>Tips</h2>
-<p class="soft">Measure the openings with a needle gauge, and count how many you have of each.</p>
-<div class="grid">
-  {#each settings.tips as tip, i (tip.name)}
-    <div class="pair">
-      <NumberField
-        label="tip {tip.name}"
-        unit="mm"
-        step={0.1}
-        least={0.3}
-        most={20}
-        value={tip.openingMm}
-        place="/settings/tips/{i}/openingMm"
-        onchange={(mm) => setTip(i, { openingMm: mm })}
-      />
-      <NumberField
-        label="how many"
-        whole
-        least={1}
-        most={100}
-        value={tip.owned}
-        place="/settings/tips/{i}/owned"
-        onchange={(owned) => setTip(i, { owned })}
-      />
-    </div>
-  {/each}
-</div>
+<Tips {settings} />
+<PieceWeights {settings} />
 
 <style>
   h2 {
@@ -102,9 +70,5 @@
     grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
     gap: 14px 20px;
     margin-top: 8px;
-  }
-  .pair {
-    display: flex;
-    gap: 14px;
   }
 </style>

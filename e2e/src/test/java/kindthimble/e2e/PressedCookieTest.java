@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import kindthimble.app.testing.RunningApp;
 import org.junit.jupiter.api.MethodOrderer;
@@ -55,8 +56,7 @@ class PressedCookieTest {
     }
 
     private static Locator bowl(Page page, String colour) {
-        return page.getByRole(
-                        com.microsoft.playwright.options.AriaRole.GROUP, new Page.GetByRoleOptions().setName("Colours"))
+        return page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Colours"))
                 .getByText(colour);
     }
 
@@ -225,6 +225,87 @@ class PressedCookieTest {
                     && move.get("colour").asString().equals("sky");
         }
         assertTrue(recoloured, moves::toString);
+        page.context().close();
+    }
+
+    @Test
+    @Order(6)
+    void aCookieBeginsWithAPictureOfItsCutter() {
+        Page page = fresh(new Counted[1]);
+        Locator cutters = page.getByLabel("Its cutter");
+        cutters.getByText("heart", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertEquals("heart", stored(page).at("/cutter/shape/kind").asString());
+        page.getByLabel("Name of the design").fill("Clay heart");
+        assertThat(cutters).isVisible();
+        quick(page, "dot").click();
+        assertThat(cutters).isHidden();
+        // Later they lie behind the picture of the one that is taken.
+        page.locator("button.shape").click();
+        cutters.getByText("arch", new Locator.GetByTextOptions().setExact(true)).click();
+        assertEquals("arch", stored(page).at("/cutter/shape/kind").asString());
+        page.context().close();
+    }
+
+    @Test
+    @Order(7)
+    void aTransferIsIcedMoveByMove() {
+        Page page = fresh(new Counted[1]);
+        page.getByLabel("Name of the design").press("Escape");
+        page.locator("aside").getByText("Add a move").click();
+        page.getByLabel("Which move").fill("transfer");
+        page.getByLabel("Which move").press("Enter");
+        press(page, "Ice it move by move").click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("transfer")))
+                .isVisible();
+        quick(page, "dot").click();
+        bowl(page, "Cream").click();
+        JsonNode moves = stored(page).at("/moves/2/moves");
+        assertEquals(2, moves.size(), moves::toPrettyString);
+        assertEquals("flood", moves.at("/0/move").asString());
+        assertEquals("cream", moves.at("/1/colour").asString());
+        // What is refused inside is said at its own field, and the way back keeps it all.
+        ofMove(page, "exactly").fill("59");
+        assertThat(page.getByText("does not fit there")).isVisible();
+        ofMove(page, "exactly").fill("2");
+        saved(page);
+        page.locator("main button").getByText("‹").click();
+        assertThat(page.getByText("Open its own design, 2 moves")).isVisible();
+        assertEquals(2.0, stored(page).at("/moves/2/moves/1/diameterMm").asDouble());
+        page.keyboard().press("Escape");
+        page.keyboard().press("Control+z");
+        saved(page);
+        page.context().close();
+    }
+
+    @Test
+    @Order(8)
+    void aMarkIsSizedByItsKnobAndTheCookieShownAsItDries() {
+        Page page = fresh(new Counted[1]);
+        quick(page, "dot").click();
+        bowl(page, "Cream").click();
+        whole(page).click(new Locator.ClickOptions().setPosition(60, 60));
+        saved(page);
+        BoundingBox knob = page.locator("[data-size-of='0']").boundingBox();
+        page.mouse().move(knob.x + knob.width / 2, knob.y + knob.height / 2);
+        page.mouse().down();
+        page.mouse().move(knob.x + knob.width / 2 + 24, knob.y + knob.height / 2);
+        page.mouse().up();
+        assertTrue(stored(page).at("/moves/2/diameterMm").asDouble() > 5, "pulled out from 4 mm");
+        quick(page, "line").click();
+        bowl(page, "Soot").click();
+        saved(page);
+        page.getByLabel("As it dries").fill("0");
+        assertThat(page.locator("[data-shine='wet']").first()).isVisible();
+        assertThat(page.getByText("pass 1, wet")).isVisible();
+        assertEquals(0, page.locator("main [data-shine='dry']").count(), "nothing is dry yet");
+        page.getByLabel("As it dries").fill("3");
+        assertThat(page.getByText("pass 2, dry")).isVisible();
+        page.locator("aside").getByText("2 passes").click();
+        assertThat(page.getByText(": dry through, so that it bears it")
+                        .or(page.getByText(": dry through, or it bleeds")))
+                .isVisible();
+        assertThat(page.getByText("at this stage too:").first()).isVisible();
         page.context().close();
     }
 }

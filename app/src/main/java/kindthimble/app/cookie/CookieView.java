@@ -16,6 +16,7 @@ import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Box;
 import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Spot;
+import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.kitchen.Kitchen;
@@ -40,8 +41,10 @@ import kindthimble.core.passes.Passes;
  * @param middle of the cookie: places count from it
  * @param passes it is iced in
  * @param side a level cut through its middle
+ * @param sideY at which height of the picture that is
  * @param roles the part that each of its colours plays, most grams first
  * @param cautions what is likely to go wrong
+ * @param small small designs of their own that are set on it, by move, each about its own middle
  */
 public record CookieView(
         Box box,
@@ -54,10 +57,12 @@ public record CookieView(
         List<SectionView> sections,
         Map<Integer, List<Pose>> standing,
         Spot middle,
-        List<Passes.Pass> passes,
+        List<PassView> passes,
         List<SideCut.CutPiece> side,
+        double sideY,
         List<RoleView> roles,
-        List<Caution> cautions) {
+        List<Caution> cautions,
+        Map<Integer, CookieView> small) {
 
     /**
      * @param move index of the move
@@ -90,17 +95,57 @@ public record CookieView(
             int piecesAhead) {}
 
     /**
+     * @param number from 1; 0 and less for what is made ahead
+     * @param stage what kind of work it is
+     * @param gate what has to be so before it starts
+     * @param gateMinutes how long that takes after what it waits for
+     * @param waitMinutes how much of that is left when the pass before is done
+     * @param after the move that it waits for; null for none
+     * @param move the move that waits; null for none
+     * @param bleeds whether that is so dark on what it lies on that it would bleed
+     */
+    public record PassView(
+            int number,
+            Stage stage,
+            Gate gate,
+            int gateMinutes,
+            int waitMinutes,
+            @Nullable Integer after,
+            @Nullable Integer move,
+            boolean bleeds) {
+        static PassView of(Passes.Pass pass, Cookie cookie, Kitchen kitchen) {
+            double darker = pass.move() == null
+                    ? 0
+                    : kitchen.palette()
+                            .darkerBy(
+                                    cookie.design().moves().get(pass.move()).colour(),
+                                    cookie.design().moves().get(pass.after()).colour());
+            return new PassView(
+                    pass.number(),
+                    pass.stage(),
+                    pass.gate(),
+                    pass.gateMinutes(),
+                    pass.waitMinutes(),
+                    pass.after(),
+                    pass.move(),
+                    pass.stage() == Stage.RAISED && darker > kitchen.mean(Habit.BLEEDS_FROM_DELTA_L));
+        }
+    }
+
+    /**
      * @param name by which moves name it
      * @param pass in which it is coated, from 1; 0 for one that stays bare
      * @param at a point inside, for its flag
+     * @param middle of its box, as marks in its middle stand
      * @param path its outline
      */
-    public record SectionView(String name, int pass, Spot at, String path) {
+    public record SectionView(String name, int pass, Spot at, Spot middle, String path) {
         static SectionView of(Cookie.Section section) {
             return new SectionView(
                     section.name(),
                     section.pass(),
                     section.at(),
+                    section.region().middle(),
                     section.region().pathData());
         }
     }
@@ -148,10 +193,20 @@ public record CookieView(
                 cookie.sections().stream().map(SectionView::of).toList(),
                 standing(cookie),
                 cookie.iced().middle(),
-                cookie.passes(),
+                cookie.passes().stream()
+                        .map(pass -> PassView.of(pass, cookie, kitchen))
+                        .toList(),
                 SideCut.through(cookie, cookie.iced().inside().y()),
+                cookie.iced().inside().y(),
                 roles(grams, kitchen.palette()),
-                cookie.cautions());
+                cookie.cautions(),
+                small(cookie, kitchen));
+    }
+
+    private static Map<Integer, CookieView> small(Cookie cookie, Kitchen kitchen) {
+        Map<Integer, CookieView> small = new TreeMap<>();
+        cookie.small().forEach((move, own) -> small.put(move, of(own, kitchen)));
+        return small;
     }
 
     private static List<RoleView> roles(Map<String, Double> grams, Palette palette) {
@@ -177,8 +232,10 @@ public record CookieView(
                 middle,
                 passes,
                 side,
+                sideY,
                 roles(grams, palette),
-                cautions);
+                cautions,
+                small);
     }
 
     private static MarkView mark(Cookie cookie, OnCookie on, Kitchen kitchen) {
@@ -187,7 +244,9 @@ public record CookieView(
         return new MarkView(
                 on.move(),
                 on.pass(),
-                icing == null ? cookie.design().moves().get(on.move()).colour() : icing.colour(),
+                mark.colour() == null && icing == null
+                        ? cookie.design().moves().get(on.move()).colour()
+                        : mark.colour(),
                 mark.grams(kitchen.recipe()),
                 icing == null ? null : icing.consistency().countSeconds(),
                 icing == null ? null : icing.consistency().state(),

@@ -13,6 +13,7 @@ import kindthimble.core.catalogue.Kind;
 import kindthimble.core.cutter.Cutter;
 import kindthimble.core.cutter.CutterShape;
 import kindthimble.core.design.Design;
+import kindthimble.core.design.Pictures;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Measured;
 import kindthimble.core.icing.BaseRecipe;
@@ -20,6 +21,7 @@ import kindthimble.core.kitchen.Customs;
 import kindthimble.core.kitchen.Filling;
 import kindthimble.core.kitchen.HouseRecipes;
 import kindthimble.core.kitchen.ShopSettings;
+import kindthimble.core.mark.Layer;
 import kindthimble.core.move.Move;
 import kindthimble.core.placing.Laid;
 import kindthimble.core.placing.Where;
@@ -47,8 +49,13 @@ class CatalogueController {
                 USES,
                 ReferenceGels.ALL.stream().map(Gel::key).toList(),
                 List.of(Filling.values()),
+                CUTTERS_DRAWN,
+                MOVES_DRAWN,
                 new Most(PaletteColour.MOST_COLOURS, Orders.MOST_DESIGNS, Orders.MOST_COOKIES));
     }
+
+    private static final Map<String, String> CUTTERS_DRAWN = Pictures.ofCutters();
+    private static final Map<String, List<Layer>> MOVES_DRAWN = Pictures.ofMoves();
 
     /** What can be typed beside moves and cutters' forms. */
     private static final Map<String, List<Kind.Parameter>> FIELDS = Map.of(
@@ -69,6 +76,20 @@ class CatalogueController {
                     (one, other) -> one,
                     () -> new EnumMap<>(Laid.class)));
 
+    /**
+     * @param moves that a design is made of
+     * @param cutters their forms
+     * @param shop what the shop's page has
+     * @param habits every figure of a kitchen
+     * @param houseRecipes keys of the base recipes that ship
+     * @param fields what can be typed beside moves and forms, by what it belongs to
+     * @param laid what each way of placing takes
+     * @param referenceGels keys of the gels that ship
+     * @param fillings the ways of filling
+     * @param cuttersDrawn outline of each form, 80 mm wide about the origin
+     * @param movesDrawn what each move looks like on a small cookie, in the colours {@code mark} and {@code ground}
+     * @param most how much an order holds
+     */
     record CatalogueView(
             List<Kind> moves,
             List<Kind> cutters,
@@ -79,6 +100,8 @@ class CatalogueController {
             Map<Laid, List<String>> laid,
             List<String> referenceGels,
             List<Filling> fillings,
+            Map<String, String> cuttersDrawn,
+            Map<String, List<Layer>> movesDrawn,
             Most most) {}
 
     /**

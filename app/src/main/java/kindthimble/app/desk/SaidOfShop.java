@@ -102,6 +102,7 @@ class SaidOfShop {
                     case "recipe" -> "base";
                     case "measures" -> "measures";
                     case "tips" -> "tips";
+                    case "weights" -> "weights of pieces";
                     case "words" -> "word";
                     case "locale" -> "dates and money";
                     default -> "the shop's settings";

@@ -145,6 +145,7 @@ class ApiDescription {
                         case WHOLE_NUMBER -> new IntegerSchema();
                         case WORDS -> words(parameter.options());
                         case TEXT, PALETTE, TIPS, SECTIONS -> new StringSchema();
+                        case MOVES -> new ArraySchema().items(new Schema<>().$ref(SCHEMAS + "Move"));
                         case WHERE -> new Schema<>().$ref(SCHEMAS + "Where");
                     });
             if (parameter.required()) {

@@ -8,6 +8,7 @@ import kindthimble.app.tint.TintView;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.icing.KitchenWords;
 import kindthimble.core.kitchen.Measures;
+import kindthimble.core.kitchen.Tip;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.pour.Pour;
 
@@ -18,6 +19,19 @@ final class Amounts {
     /** How a bag without a tip is cut; what a bottle is. */
     static String cut(Pour.Portion portion) {
         return portion.cutMm() > 0 ? String.format(Locale.ROOT, "cut %.0f mm", portion.cutMm()) : "bottle";
+    }
+
+    /** The tips of a portion, and widths that bags without one are cut to. */
+    static String tips(Pour.Portion portion, String between) {
+        if (portion.tips().isEmpty()) {
+            return cut(portion);
+        }
+        String tips = portion.tips().stream().filter(tip -> !Tip.isCut(tip)).collect(Collectors.joining(between));
+        String cuts = portion.tips().stream()
+                .filter(Tip::isCut)
+                .map(cut -> cut + " mm")
+                .collect(Collectors.joining(", "));
+        return tips.isEmpty() ? cuts : "tip " + tips + (cuts.isEmpty() ? "" : ", " + cuts);
     }
 
     static String count(KitchenWords words, Consistency.State state, double seconds) {
@@ -46,9 +60,7 @@ final class Amounts {
         if (portion.vessel() != Icing.Vessel.BAG) {
             return portion.vessel().name().toLowerCase(Locale.ROOT).replace('_', ' ');
         }
-        String tips = portion.tips().isEmpty()
-                ? cut(portion)
-                : "tip " + String.join(portion.coupler() ? " > " : ", ", portion.tips());
+        String tips = tips(portion, portion.coupler() ? " > " : ", ");
         return portion.bags()
                 + (portion.largeBags() ? " large bag" : " bag")
                 + (portion.bags() > 1 ? "s, " : ", ")

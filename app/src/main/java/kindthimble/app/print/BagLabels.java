@@ -115,7 +115,7 @@ final class BagLabels {
         paper.writeWithin(x + 13, at, COLOUR_POINTS, true, label.colour().name(), room - 9);
         at += row;
         paper.write(x + 4, at, 12, true, Amounts.count(words, portion.state(), portion.countSeconds()));
-        String tip = portion.tips().isEmpty() ? Amounts.cut(portion) : "tip " + String.join(" > ", portion.tips());
+        String tip = Amounts.tips(portion, " > ");
         paper.writeTo(x + 4 + room, at, 12, true, tip);
         at += row * 0.9;
         paper.write(x + 4, at, 10, false, w.grams(portion.gramsPerBag()));

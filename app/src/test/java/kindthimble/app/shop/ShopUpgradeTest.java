@@ -36,7 +36,10 @@ class ShopUpgradeTest {
         assertEquals("NO_OUTLINE", settings.get("filling").asString());
         assertEquals("GRAMS_AND_SPOONS", settings.get("measures").asString());
         assertEquals("runny", settings.at("/words/flood").asString());
-        assertEquals(2, settings.get("tips").size());
+        assertEquals(
+                List.of("1", "2", "leaf", "petal", "star"),
+                settings.get("tips").findValuesAsString("name"),
+                "its own, and those for pieces, of which it could not tell before");
         assertEquals(0.9, settings.at("/tips/0/openingMm").asDouble());
         assertEquals(5, settings.at("/tips/0/owned").asInt());
         assertEquals(1.2, settings.at("/tips/1/openingMm").asDouble());

@@ -2,6 +2,7 @@ package kindthimble.core.catalogue;
 
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -29,7 +30,8 @@ public final class Catalogue {
                     .filter(c -> c.isAnnotationPresent(Amount.class)
                             || c.isAnnotationPresent(Choice.class)
                             || c.isAnnotationPresent(Text.class)
-                            || c.isAnnotationPresent(Laying.class))
+                            || c.isAnnotationPresent(Laying.class)
+                            || c.isAnnotationPresent(Inner.class))
                     .map(Catalogue::parameter)
                     .toList();
         }
@@ -88,10 +90,23 @@ public final class Catalogue {
             if (given instanceof Record inner && component.isAnnotationPresent(Laying.class)) {
                 checkLaying(component, inner);
             }
+            if (given instanceof List<?> inner && component.isAnnotationPresent(Inner.class)) {
+                checkInner(component.getName(), inner);
+            }
             if (choice != null
                     && required(component)
                     && (given == null || given.toString().isBlank())) {
                 throw new Refused(component.getName(), "Pick the " + choice.word() + ".");
+            }
+        }
+    }
+
+    private static void checkInner(String name, List<?> inner) {
+        for (int i = 0; i < inner.size(); i++) {
+            try {
+                check((Record) inner.get(i));
+            } catch (Refused refused) {
+                throw refused.inside(name + "[" + i + "]");
             }
         }
     }
@@ -153,6 +168,11 @@ public final class Catalogue {
             Choice choice = component.getAnnotation(Choice.class);
             if (choice != null && choice.from() == from && read(changed, component) instanceof String chosen) {
                 changed = with(changed, component.getName(), change.apply(chosen));
+            } else if (component.isAnnotationPresent(Inner.class)
+                    && read(changed, component) instanceof List<?> inner) {
+                List<Object> others = new ArrayList<>();
+                inner.forEach(one -> others.add(withChoices(one, from, change)));
+                changed = with(changed, component.getName(), others);
             }
         }
         return changed;
@@ -213,6 +233,21 @@ public final class Catalogue {
                     text.usual(),
                     null,
                     "",
+                    false,
+                    List.of());
+        }
+        Inner inner = component.getAnnotation(Inner.class);
+        if (inner != null) {
+            return new Kind.Parameter(
+                    component.getName(),
+                    inner.word(),
+                    Kind.Type.MOVES,
+                    "",
+                    null,
+                    null,
+                    null,
+                    null,
+                    inner.otherwise(),
                     false,
                     List.of());
         }

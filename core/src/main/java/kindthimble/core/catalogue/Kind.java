@@ -65,6 +65,8 @@ public record Kind(String word, String says, Group group, List<Parameter> parame
         TIPS,
         SECTIONS,
         WORDS,
+        /** The moves of a small design of its own. */
+        MOVES,
         /** A way of placing marks, with what belongs to it. */
         WHERE
     }

@@ -17,6 +17,11 @@ final class Bleeding implements Warning {
     }
 
     @Override
+    public Damage damage() {
+        return Damage.BLEED;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Move.class, (at, move) -> {
             if (isPipedTooSoon(cookie, at) && isDarkOnLight(cookie, at)) {

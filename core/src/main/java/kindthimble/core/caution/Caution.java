@@ -2,6 +2,7 @@ package kindthimble.core.caution;
 
 import java.util.List;
 import java.util.regex.Pattern;
+import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Spot;
 import kindthimble.core.move.Move;
 
@@ -15,6 +16,7 @@ import kindthimble.core.move.Move;
  * @param moves the moves after that press; null for nothing
  * @param marginMm the edge margin that the press sets; null to leave it
  * @param effect what that press changes, measured; null for nothing, or where that was not tried
+ * @param damage what it looks like on the cookie; null where there is nothing to see there
  * @param at the middle of what it is about
  * @param radiusMm of a circle round that
  */
@@ -26,18 +28,24 @@ public record Caution(
         List<Move> moves,
         Double marginMm,
         Effect effect,
+        Damage damage,
         Spot at,
         double radiusMm) {
     private static final Pattern FIGURES = Pattern.compile("\\b[a-z]?[0-9]+([.,][0-9]+)*");
 
     /** The same without a press. */
     public Caution unmended() {
-        return new Caution(move, weight, sentence, null, null, null, null, at, radiusMm);
+        return new Caution(move, weight, sentence, null, null, null, null, damage, at, radiusMm);
     }
 
     /** The same with what its press changes. */
     public Caution with(Effect measured) {
-        return new Caution(move, weight, sentence, press, moves, marginMm, measured, at, radiusMm);
+        return new Caution(move, weight, sentence, press, moves, marginMm, measured, damage, at, radiusMm);
+    }
+
+    /** One of a small design that is set on a cookie, as a warning about that. */
+    public Caution ofSmall(int setOn, Pose where) {
+        return new Caution(setOn, weight, "On it: " + sentence, null, null, null, null, damage, where.spot(), radiusMm);
     }
 
     /** Whether it is more than a thought. */

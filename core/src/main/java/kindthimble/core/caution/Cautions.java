@@ -20,6 +20,8 @@ public final class Cautions {
             new StencilOnWet(),
             new NoCoatUnder(),
             new NoWetCoat(),
+            new BlendApart(),
+            new ShortCrease(),
             new StencilOnUneven(),
             new SugarBefore(),
             new PressedNearEdge(),
@@ -40,40 +42,47 @@ public final class Cautions {
 
     private Cautions() {}
 
-    /** What is likely to go wrong with a cookie. */
-    public static List<Caution> of(IcedCookie cookie) {
-        List<Caution> list = new ArrayList<>(found(cookie, OF_MOVES));
+    /**
+     * What is likely to go wrong with a cookie, or with a small piece.
+     *
+     * @param onFilm whether it is made on film, and no cookie
+     */
+    public static List<Caution> of(IcedCookie cookie, boolean onFilm) {
+        List<Caution> list = new ArrayList<>(found(cookie, OF_MOVES, onFilm));
         list.sort(Comparator.comparingInt(Caution::move));
-        list.addAll(found(cookie, OF_THE_WHOLE));
+        list.addAll(found(cookie, OF_THE_WHOLE, onFilm));
         // Stable: what weighs the same stays in the order of the moves.
         list.sort(Comparator.comparing(Caution::weight));
         return list;
     }
 
-    private static List<Caution> found(IcedCookie cookie, List<Warning> warnings) {
+    private static List<Caution> found(IcedCookie cookie, List<Warning> warnings, boolean onFilm) {
         List<Caution> list = new ArrayList<>();
         for (Warning warning : warnings) {
-            Weight weight = warning.weight();
+            if (onFilm && !warning.isOnFilm()) {
+                continue;
+            }
             warning.look(
                     cookie,
                     (move, sentence, where, remedy) ->
-                            list.add(caution(cookie, move, weight, sentence, where, remedy)));
+                            list.add(caution(cookie, move, warning, sentence, where, remedy)));
         }
         return list;
     }
 
     private static Caution caution(
-            IcedCookie cookie, int move, Weight weight, String sentence, Region where, Remedy remedy) {
+            IcedCookie cookie, int move, Warning warning, String sentence, Region where, Remedy remedy) {
         Region shown = where.isEmpty() ? cookie.iced() : where;
         double half = Math.max(shown.box().widthMm(), shown.box().heightMm()) / 2;
         return new Caution(
                 move,
-                weight,
+                warning.weight(),
                 sentence,
                 remedy == null ? null : remedy.press(),
                 remedy == null ? null : remedy.moves().apply(cookie.given()),
                 remedy == null ? null : remedy.marginMm(),
                 null,
+                warning.damage(),
                 shown.inside(),
                 Math.min(MOST_CIRCLE_MM, Math.max(LEAST_CIRCLE_MM, half)));
     }

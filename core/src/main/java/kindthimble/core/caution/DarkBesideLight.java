@@ -14,6 +14,11 @@ final class DarkBesideLight implements Warning {
     }
 
     @Override
+    public Damage damage() {
+        return Damage.BLEED;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         Set<Integer> told = new HashSet<>();
         for (String name : cookie.sections().leaves().keySet()) {

@@ -3,7 +3,6 @@ package kindthimble.core.caution;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.mark.Placed;
-import kindthimble.core.mark.Transfers;
 import kindthimble.core.move.Transfer;
 import kindthimble.core.words.Range;
 
@@ -18,7 +17,7 @@ final class FragileTransfer implements Warning {
     public void look(IcedCookie cookie, Found found) {
         double fragile = cookie.mean(Habit.FRAGILE_RADIUS_MM);
         cookie.each(Transfer.class, (at, transfer) -> {
-            double radius = radiusMm(cookie, at);
+            double radius = transfer.thinnestRadiusMm(fragile);
             if (2 * radius < cookie.mean(Habit.FINEST_PART_MM)) {
                 found.add(
                         at,
@@ -35,14 +34,6 @@ final class FragileTransfer implements Warning {
                         larger(at, transfer, radius, fragile));
             }
         });
-    }
-
-    private static double radiusMm(IcedCookie cookie, int move) {
-        return cookie.marks().stream()
-                .filter(on -> on.move() == move && on.mark() instanceof Transfers)
-                .mapToDouble(on -> ((Transfers) on.mark()).inscribedRadiusMm())
-                .findFirst()
-                .orElse(Double.MAX_VALUE);
     }
 
     private static Region firstPiece(IcedCookie cookie, int move) {

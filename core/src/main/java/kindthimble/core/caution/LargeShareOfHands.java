@@ -14,6 +14,11 @@ final class LargeShareOfHands implements Warning {
     }
 
     @Override
+    public boolean isOnFilm() {
+        return false;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         Map<Integer, Double> byMove = cookie.hands().byMove();
         double all = cookie.hands().all();

@@ -16,6 +16,16 @@ final class LooseFlood implements Warning {
     }
 
     @Override
+    public boolean isOnFilm() {
+        return false;
+    }
+
+    @Override
+    public Damage damage() {
+        return Damage.RUN_OVER;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Flood.class, (at, flood) -> {
             Set<String> open = new HashSet<>(cookie.named(at));

@@ -23,6 +23,11 @@ final class MarkOverEdge implements Warning {
     }
 
     @Override
+    public boolean isOnFilm() {
+        return false;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Move.class, (at, move) -> {
             if (move instanceof Writing || !Catalogue.has(move, "where")) {

@@ -11,6 +11,11 @@ final class MarkerOnHalfDry implements Warning {
     }
 
     @Override
+    public Damage damage() {
+        return Damage.DENT;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Marker.class, (at, marker) -> {
             if (cookie.marks().stream()

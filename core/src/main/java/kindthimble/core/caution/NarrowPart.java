@@ -23,6 +23,16 @@ final class NarrowPart implements Warning {
     }
 
     @Override
+    public boolean isOnFilm() {
+        return false;
+    }
+
+    @Override
+    public Damage damage() {
+        return Damage.CRATER;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         double limit = cookie.mean(Habit.NARROW_PART_MM);
         cookie.each(Coating.class, (at, coat) -> {

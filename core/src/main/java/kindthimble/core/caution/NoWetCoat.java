@@ -60,11 +60,10 @@ final class NoWetCoat implements Warning {
 
     private static Move part(Move all, List<String> own, int of) {
         Move part = Catalogue.with(all, "on", String.join(" ", own));
-        if (!Catalogue.has(part, "pieces")) {
+        if (!Catalogue.has(part, "pieces") || !(Catalogue.read(part, "pieces") instanceof Number pieces)) {
             return part;
         }
-        int pieces = (int) Math.max(
-                1, Math.round((double) ((Number) Catalogue.read(part, "pieces")).intValue() * own.size() / of));
-        return Catalogue.with(part, "pieces", pieces);
+        int shared = (int) Math.max(1, Math.round(pieces.doubleValue() * own.size() / of));
+        return Catalogue.with(part, "pieces", shared);
     }
 }

@@ -13,6 +13,11 @@ final class PathOverEdge implements Warning {
     }
 
     @Override
+    public boolean isOnFilm() {
+        return false;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Move.class, (at, move) -> {
             if (!move.ownPath().isBlank() && Strokes.shareOutside(cookie.on(at), move.ownPath()) > MOST_OUTSIDE) {

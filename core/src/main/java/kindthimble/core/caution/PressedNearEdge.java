@@ -12,6 +12,11 @@ final class PressedNearEdge implements Warning {
     }
 
     @Override
+    public boolean isOnFilm() {
+        return false;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         double margin = cookie.mean(Habit.PRESSED_MARGIN_MM);
         if (cookie.mean(Habit.MARGIN_MM) >= margin) {

@@ -1,5 +1,6 @@
 package kindthimble.core.caution;
 
+import kindthimble.core.geometry.Opening;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.move.Coating;
@@ -7,11 +8,26 @@ import kindthimble.core.move.Sections;
 import kindthimble.core.move.Squiggle;
 import kindthimble.core.words.Range;
 
-/** A section so narrow that its coat craters, or so fine that it can't be flooded at all: by the widest circle in it. */
+/**
+ * A section so narrow that its coat craters, or so fine that it can't be flooded at all: by the widest circle in it, or where most of it is
+ * limbs, by their width (what a circle as wide as the limit does not reach, see {@link NarrowPart}).
+ */
 final class SmallArea implements Warning {
+    private static final double MOST_OF_IT = 0.6;
+
     @Override
     public Weight weight() {
         return Weight.MIND;
+    }
+
+    @Override
+    public boolean isOnFilm() {
+        return false;
+    }
+
+    @Override
+    public Damage damage() {
+        return Damage.CRATER;
     }
 
     @Override
@@ -40,17 +56,45 @@ final class SmallArea implements Warning {
                     "Only %s mm wide%s: a part so fine can't be flooded. Draw it with a line, or make the cookie larger."
                             .formatted(tenths(least), in(smallest)),
                     cookie.sections().region(smallest));
-        } else if (least < small) {
+        } else if (least >= small) {
+            limbs(cookie, at, coat, found);
+        } else {
             found.add(
                     at,
                     "Only %s mm wide%s: it may crater. Pipe a squiggle first, or dry it under a fan."
                             .formatted(tenths(least), in(smallest)),
                     cookie.sections().region(smallest),
-                    Remedy.before(
-                            "Add a squiggle",
-                            at,
-                            new Squiggle(coat.colour(), smallest.equals(Sections.WHOLE) ? null : smallest)));
+                    squiggle(at, coat, smallest));
         }
+    }
+
+    /** A letter's limbs crater, though its box is wide and circles fit where they meet. */
+    private static void limbs(IcedCookie cookie, int at, Coating coat, Found found) {
+        double small = cookie.mean(Habit.SMALL_AREA_MM);
+        for (String section : cookie.named(at)) {
+            Region region = cookie.sections().region(section);
+            Region wet = cookie.coats().wetWith(section, region);
+            boolean isLimbs = !hasSquiggle(cookie, section, at)
+                    && 2 * wet.areaMm2() / wet.perimeterMm() < small
+                    && Opening.narrowParts(wet, small, 0).stream()
+                                    .mapToDouble(Region::areaMm2)
+                                    .sum()
+                            > MOST_OF_IT * wet.areaMm2();
+            if (isLimbs) {
+                found.add(
+                        at,
+                        "Most of it is less than %s mm wide%s: it may crater. Pipe a squiggle first, or dry it under a fan."
+                                .formatted(Range.plain(small), in(section)),
+                        region,
+                        squiggle(at, coat, section));
+                return;
+            }
+        }
+    }
+
+    private static Remedy squiggle(int at, Coating coat, String section) {
+        return Remedy.before(
+                "Add a squiggle", at, new Squiggle(coat.colour(), section.equals(Sections.WHOLE) ? null : section));
     }
 
     static boolean hasSquiggle(IcedCookie cookie, String section, int before) {

@@ -17,6 +17,16 @@ final class StackedNearEdge implements Warning {
     }
 
     @Override
+    public boolean isOnFilm() {
+        return false;
+    }
+
+    @Override
+    public Damage damage() {
+        return Damage.RUN_OVER;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         List<OnCookie> sunk = cookie.marks().stream()
                 .filter(on -> on.mark().gate() == Gate.WET && on.mark().icing() != null)

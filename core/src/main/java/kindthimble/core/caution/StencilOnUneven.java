@@ -1,10 +1,16 @@
 package kindthimble.core.caution;
 
+import java.util.LinkedHashSet;
+import java.util.Set;
 import kindthimble.core.drying.Stage;
+import kindthimble.core.geometry.Extent;
 import kindthimble.core.move.Stencil;
 
 /** A stencil over creases, or over something raised. */
 final class StencilOnUneven implements Warning {
+    /** A stencil that only reaches the edge of a section does not lie on it. */
+    private static final double HAIR_MM = 0.3;
+
     @Override
     public Weight weight() {
         return Weight.WILL_SPOIL;
@@ -13,13 +19,15 @@ final class StencilOnUneven implements Warning {
     @Override
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Stencil.class, (at, stencil) -> {
-            if (!cookie.isBare(at) && cookie.coats().byPass(cookie.named(at)).size() > 1) {
+            Extent print = print(cookie, at);
+            if (!cookie.isBare(at)
+                    && cookie.coats().byPass(under(cookie, at, print)).size() > 1) {
                 found.add(
                         at,
                         "A stencil wants a flat coat; these sections crease. Let them flow, or airbrush instead.",
                         cookie.on(at),
                         Remedy.flowing("Let them flow"));
-            } else if (isOnRaised(cookie, at)) {
+            } else if (isOnRelief(cookie, at, print)) {
                 found.add(
                         at,
                         "A stencil wants a flat coat; something raised lies there already.",
@@ -30,8 +38,27 @@ final class StencilOnUneven implements Warning {
         });
     }
 
-    private static boolean isOnRaised(IcedCookie cookie, int move) {
+    private static Extent print(IcedCookie cookie, int move) {
         return cookie.marks().stream()
-                .anyMatch(on -> on.move() < move && on.mark().stage() == Stage.RAISED && cookie.meet(on.move(), move));
+                .filter(on -> on.move() == move)
+                .map(on -> on.mark().extent())
+                .findFirst()
+                .orElse(Extent.NONE);
+    }
+
+    /** The sections that the stencil itself lies on, of those that the move names. */
+    private static Set<String> under(IcedCookie cookie, int move, Extent print) {
+        Set<String> under = new LinkedHashSet<>(cookie.named(move));
+        under.removeIf(
+                name -> !print.touches(Extent.of(cookie.sections().region(name).inset(HAIR_MM))));
+        return under;
+    }
+
+    private static boolean isOnRelief(IcedCookie cookie, int move, Extent print) {
+        return cookie.marks().stream()
+                .anyMatch(on -> on.move() < move
+                        && (on.mark().stage() == Stage.RAISED || on.mark().stage() == Stage.STENCIL)
+                        && cookie.meet(on.move(), move)
+                        && print.touches(on.mark().extent()));
     }
 }

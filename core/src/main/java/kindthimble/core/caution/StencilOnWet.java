@@ -12,6 +12,11 @@ final class StencilOnWet implements Warning {
     }
 
     @Override
+    public Damage damage() {
+        return Damage.DENT;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Stencil.class, (at, stencil) -> {
             if (stencil.waits().gate().compareTo(Gate.SURFACE_DRY) < 0) {

@@ -22,6 +22,16 @@ final class TooThick implements Warning {
     }
 
     @Override
+    public boolean isOnFilm() {
+        return false;
+    }
+
+    @Override
+    public Damage damage() {
+        return Damage.RUN_OVER;
+    }
+
+    @Override
     public void look(IcedCookie cookie, Found found) {
         Map<Integer, Double> sunkMm3 = new HashMap<>();
         Map<Integer, Double> coatedMm2 = new HashMap<>();

@@ -8,6 +8,16 @@ interface Warning {
     /** How much it weighs. */
     Weight weight();
 
+    /** What it looks like on the cookie when it goes wrong; null where there is nothing to see there. */
+    default Damage damage() {
+        return null;
+    }
+
+    /** Whether it goes wrong on film as well, where nothing runs over an edge, and small is usual. */
+    default boolean isOnFilm() {
+        return true;
+    }
+
     /** Looks for it on a whole cookie, and says where it is found. */
     void look(IcedCookie cookie, Found found);
 }

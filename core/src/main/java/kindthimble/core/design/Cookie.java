@@ -26,6 +26,8 @@ import kindthimble.core.passes.Passes;
  * @param cautions what is likely to go wrong
  * @param handSeconds hands on one cookie in s, picking up bags with them; what is made ahead too
  * @param standing where marks stand by themselves, by the index of their move
+ * @param onFilm whether it is made on film, and no cookie
+ * @param small small designs of their own that are set on it, by the index of their move, each about its own middle
  */
 public record Cookie(
         Design design,
@@ -36,7 +38,9 @@ public record Cookie(
         List<Passes.Pass> passes,
         List<Caution> cautions,
         double handSeconds,
-        Map<Integer, List<Pose>> standing) {
+        Map<Integer, List<Pose>> standing,
+        boolean onFilm,
+        Map<Integer, Cookie> small) {
 
     /** As path data; a busy cookie has a tenth of it. */
     private static final long MOST_PATH_LETTERS = 2_000_000;
@@ -59,13 +63,15 @@ public record Cookie(
         passes = List.copyOf(passes);
         cautions = List.copyOf(cautions);
         standing = Map.copyOf(standing);
+        small = Map.copyOf(small);
     }
 
     /** The same with other cautions. */
     Cookie withCautions(List<Caution> others) {
         return others.equals(cautions)
                 ? this
-                : new Cookie(design, baked, iced, marks, sections, passes, others, handSeconds, standing);
+                : new Cookie(
+                        design, baked, iced, marks, sections, passes, others, handSeconds, standing, onFilm, small);
     }
 
     /** Grams of finished icing on one cookie. */
@@ -80,13 +86,15 @@ public record Cookie(
      */
     public List<Layer> layers() {
         List<Layer> layers = new ArrayList<>();
-        layers.add(Layer.dough(baked.pathData()));
+        if (!onFilm) {
+            layers.add(Layer.dough(baked.pathData()));
+        }
         long letters = 0;
         for (OnCookie on : marks) {
             Deadline.check();
             for (Layer layer : on.mark().layers()) {
                 letters += layer.path().length();
-                layers.add(layer.ofMove(on.move()));
+                layers.add(layer.ofMove(on.move(), on.pass()));
             }
             if (letters > MOST_PATH_LETTERS) {
                 throw new TooMuch("there is more to draw than a screen can show. Use fewer lines and pieces.");

@@ -95,6 +95,7 @@ public record Design(
             try {
                 Catalogue.check((Record) moves.get(i));
                 checkPlaces(moves.get(i));
+                checkInner(moves.get(i));
             } catch (Refused refused) {
                 throw refused.inside("moves[" + i + "]");
             }
@@ -104,6 +105,24 @@ public record Design(
                         "moves[" + i + "]",
                         "Up to move %d these are %,d pieces, lines and letters; a cookie holds at most %,d. Take fewer."
                                 .formatted(i + 1, pieces, MOST_PIECES));
+            }
+        }
+    }
+
+    /** A small design is made of moves as well, and none of those holds another one. */
+    private static void checkInner(Move move) {
+        List<Move> inner = move.inner();
+        if (inner.size() > MOST_MOVES) {
+            throw new Refused("moves", "A design has at most %d moves.".formatted(MOST_MOVES));
+        }
+        for (int i = 0; i < inner.size(); i++) {
+            try {
+                checkPlaces(inner.get(i));
+                if (!inner.get(i).inner().isEmpty()) {
+                    throw new Refused("moves", "What is set on a small design can't have a design of its own as well.");
+                }
+            } catch (Refused refused) {
+                throw refused.inside("moves[" + i + "]");
             }
         }
     }
@@ -121,8 +140,18 @@ public record Design(
     private static int piecesOf(Move move) {
         Object pieces = Catalogue.has(move, "pieces") ? Catalogue.read(move, "pieces") : null;
         Object text = Catalogue.has(move, "text") ? Catalogue.read(move, "text") : null;
-        return (pieces instanceof Number number ? number.intValue() : 1)
+        int own = (pieces instanceof Number number ? number.intValue() : 1)
                 + (text instanceof String written ? written.length() : 0);
+        int each = 1;
+        for (Move inner : move.inner()) {
+            each = Math.min(MOST_PIECES, each + piecesOf(inner));
+        }
+        return Math.min(MOST_PIECES + 1, own * each);
+    }
+
+    /** The same design with other moves. */
+    public Design withMoves(List<Move> others) {
+        return new Design(format, name, cutter, spreadPercent, marginMm, filling, others);
     }
 
     /** The same design under another name. */

@@ -1,24 +1,25 @@
 package kindthimble.core.design;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import kindthimble.core.caution.Caution;
 import kindthimble.core.caution.Cautions;
 import kindthimble.core.caution.IcedCookie;
 import kindthimble.core.cutter.Cutter;
+import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.TooMuch;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.mark.Hands;
 import kindthimble.core.mark.OnCookie;
-import kindthimble.core.move.Coats;
 import kindthimble.core.move.Division;
-import kindthimble.core.move.Ground;
 import kindthimble.core.move.Move;
 import kindthimble.core.move.Sections;
-import kindthimble.core.passes.Passes;
-import kindthimble.core.passes.Step;
+import kindthimble.core.move.Workpiece;
 import kindthimble.core.words.Range;
 import kindthimble.core.words.Refused;
 
@@ -62,24 +63,61 @@ public final class Measuring {
         divided.of(design.cutter(), own, moves);
         Region baked = divided.baked;
         Sections sections = divided.sections;
-        Coats coats = new Coats(moves, sections);
-        Ground ground = new Ground(sections.whole(), sections, coats, own, moves);
-        ground.layAll();
-        Passes passes = new Passes(ground.laid(), coats.earlySlots(), coats::creaseMinutes, own.habits());
-        List<OnCookie> marks = new ArrayList<>();
-        for (int i = 0; i < ground.laid().size(); i++) {
-            Step step = ground.laid().get(i);
-            marks.add(new OnCookie(step.move(), passes.of(i), step.mark()));
-        }
+        return cookie(design, Workpiece.laid(design.moves(), moves, baked, sections, own));
+    }
+
+    private static Cookie cookie(Design design, Workpiece work) {
+        List<OnCookie> marks = work.marks();
         List<Cookie.Section> named = new ArrayList<>();
-        sections.leaves()
-                .forEach((name, region) -> named.add(
-                        new Cookie.Section(name, coats.isCoated(name) ? passes.ofSlot(coats.pass(name)) : 0, region)));
-        Hands hands = Hands.on(marks, own.habits());
-        List<Caution> cautions = Cautions.of(
-                new IcedCookie(design.moves(), moves, baked, sections, coats, marks, ground.standing(), hands, own));
+        work.sections()
+                .leaves()
+                .forEach((name, region) -> named.add(new Cookie.Section(
+                        name,
+                        work.coats().isCoated(name)
+                                ? work.passes().ofSlot(work.coats().pass(name))
+                                : 0,
+                        region)));
+        Hands hands = Hands.on(marks, work.kitchen().habits());
+        IcedCookie iced = new IcedCookie(
+                work.given(),
+                work.moves(),
+                work.baked(),
+                work.sections(),
+                work.coats(),
+                marks,
+                work.ground().standing(),
+                hands,
+                work.kitchen());
+        List<Caution> cautions = new ArrayList<>(Cautions.of(iced, work.onFilm()));
+        Map<Integer, Cookie> small = new TreeMap<>();
+        work.ground().small().forEach((move, piece) -> {
+            Cookie set = unmended(cookie(design.withMoves(piece.given()), piece));
+            small.put(move, set);
+            Pose first = work.ground().standing().get(move).stream()
+                    .findFirst()
+                    .orElse(Pose.at(work.sections().whole().inside()));
+            set.cautions().stream()
+                    .filter(Caution::isWarning)
+                    .forEach(caution -> cautions.add(caution.ofSmall(move, first)));
+        });
+        cautions.sort(Comparator.comparing(Caution::weight));
         return new Cookie(
-                design, baked, sections.whole(), marks, named, passes.list(), cautions, hands.all(), ground.standing());
+                design,
+                work.baked(),
+                work.sections().whole(),
+                marks,
+                named,
+                work.passes().list(),
+                cautions,
+                hands.all(),
+                work.ground().standing(),
+                work.onFilm(),
+                small);
+    }
+
+    /** Presses of a small design are not tried, and so not offered. */
+    private static Cookie unmended(Cookie set) {
+        return set.withCautions(set.cautions().stream().map(Caution::unmended).toList());
     }
 
     /** What is iced, divided: of a press that is tried it is mostly the same as before, and what was worked out of it serves again. */
@@ -98,7 +136,7 @@ public final class Measuring {
                     moves.stream().filter(Division.class::isInstance).toList());
             if (!now.equals(asked)) {
                 Region cookie = baked(cutter, now.spreadPercent());
-                sections = sections(moves, iced(cookie, now.marginMm()));
+                sections = Workpiece.divided(moves, iced(cookie, now.marginMm()));
                 baked = cookie;
                 asked = now;
             }
@@ -124,21 +162,5 @@ public final class Measuring {
                             .formatted(Range.plain(marginMm), baked.inscribedRadiusMm()));
         }
         return iced;
-    }
-
-    private static Sections sections(List<Move> moves, Region iced) {
-        Sections sections = new Sections(iced);
-        for (int i = 0; i < moves.size(); i++) {
-            if (moves.get(i) instanceof Division division) {
-                try {
-                    sections.divide(division);
-                } catch (Refused refused) {
-                    throw refused.inside("moves[" + i + "]");
-                } catch (TooMuch tooMuch) {
-                    throw Ground.tooMuch(i, division, tooMuch);
-                }
-            }
-        }
-        return sections;
     }
 }

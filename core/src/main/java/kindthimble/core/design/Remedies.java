@@ -1,14 +1,21 @@
 package kindthimble.core.design;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import kindthimble.core.caution.Caution;
 import kindthimble.core.caution.Effect;
+import kindthimble.core.caution.Weight;
+import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.TooMuch;
 import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.move.Move;
+import kindthimble.core.passes.Passes;
 import kindthimble.core.words.Refused;
 
 /**
@@ -21,6 +28,9 @@ final class Remedies {
     private static final int MOST_TRIED_MOVES = 60;
 
     private static final int MOST_TRIED = 8;
+
+    /** What is about the whole cookie has a small ring in its middle. */
+    private static final double RING_MM = 4;
 
     private final Function<Design, Cookie> measured;
     private final Cookie cookie;
@@ -60,7 +70,94 @@ final class Remedies {
                 all.add(effect == null ? caution.unmended() : caution.with(effect));
             }
         }
+        Caution order = betterOrder();
+        if (order != null) {
+            all.add(order);
+        }
         return all;
+    }
+
+    /** Her moves by kind of work, where that takes fewer passes, or as many and waits less, and spoils nothing; null where it does not. */
+    private Caution betterOrder() {
+        if (!couldBeFewer()) {
+            return null;
+        }
+        List<Integer> sorted = new ArrayList<>();
+        Map<Integer, Integer> stages = new HashMap<>();
+        cookie.marks().forEach(on -> stages.merge(on.move(), on.mark().stage().ordinal(), Math::max));
+        for (int i = 0; i < cookie.design().moves().size(); i++) {
+            sorted.add(i);
+        }
+        sorted.sort(Comparator.comparingInt(move -> stages.getOrDefault(move, 0)));
+        int first = 0;
+        while (first < sorted.size() && sorted.get(first) == first) {
+            first++;
+        }
+        if (first == sorted.size()) {
+            return null;
+        }
+        List<Move> moves = sorted.stream().map(cookie.design().moves()::get).toList();
+        try {
+            Cookie other = measured.apply(cookie.design().withMoves(moves));
+            int sooner = waits(cookie) - waits(other);
+            int fewer = cookie.passes().size() - other.passes().size();
+            boolean helps = (fewer > 0 || fewer == 0 && sooner > 0)
+                    && warnings(other.cautions()) <= warnings(cookie.cautions());
+            return helps ? ordered(first, moves, other, sooner) : null;
+        } catch (Refused | TooMuch e) {
+            return null;
+        }
+    }
+
+    /** Whether a kind of work comes more than once, or a coat after another kind. */
+    private boolean couldBeFewer() {
+        Set<Stage> seen = EnumSet.noneOf(Stage.class);
+        for (Passes.Pass pass : cookie.passes()) {
+            boolean isLater = pass.stage() == Stage.COAT
+                    ? seen.stream().anyMatch(stage -> stage.compareTo(Stage.COAT) > 0)
+                    : pass.stage() != Stage.AHEAD && !seen.add(pass.stage());
+            if (isLater) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private Caution ordered(int first, List<Move> moves, Cookie other, int soonerMinutes) {
+        String sentence =
+                "Sorted by kind of work these moves take %d passes instead of %d%s; look at what then lies on what."
+                        .formatted(
+                                other.passes().size(),
+                                cookie.passes().size(),
+                                soonerMinutes == 0
+                                        ? ""
+                                        : " and wait %s %s"
+                                                .formatted(
+                                                        lasting(Math.abs(soonerMinutes)),
+                                                        soonerMinutes > 0 ? "less" : "more"));
+        return new Caution(
+                first,
+                Weight.A_THOUGHT,
+                sentence,
+                "Put them in that order",
+                moves,
+                null,
+                new Effect(
+                        other.grams(recipe) - cookie.grams(recipe),
+                        other.handSeconds() - cookie.handSeconds(),
+                        warnings(cookie.cautions()),
+                        warnings(other.cautions())),
+                null,
+                cookie.iced().inside(),
+                RING_MM);
+    }
+
+    private static String lasting(int minutes) {
+        return minutes < 120 ? minutes + " min" : Math.round(minutes / 60.0) + " h";
+    }
+
+    private static int waits(Cookie cookie) {
+        return cookie.passes().stream().mapToInt(Passes.Pass::waitMinutes).sum();
     }
 
     /** What a press changes; null where it does not help. */

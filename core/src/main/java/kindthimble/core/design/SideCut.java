@@ -2,8 +2,9 @@ package kindthimble.core.design;
 
 import java.util.ArrayList;
 import java.util.List;
-import kindthimble.core.mark.Icing;
+import kindthimble.core.mark.Mark;
 import kindthimble.core.mark.OnCookie;
+import kindthimble.core.mark.Placed;
 import kindthimble.core.mark.Slice;
 
 /** A level cut through a cookie: what is seen from the side. */
@@ -17,7 +18,7 @@ public final class SideCut {
      * @param toMm right end
      * @param baseMm where it stands: 0 on the cookie, or the height of the coat under it
      * @param heightMm how high it is above that
-     * @param colour key of its colour; null where it has none
+     * @param colour key of its colour; null for dough
      * @param pass in which it goes on
      * @param meetsBefore whether the coat to its left is wet together with it: they meet flat
      * @param meetsAfter whether the coat to its right is
@@ -50,18 +51,11 @@ public final class SideCut {
     public static List<CutPiece> through(Cookie cookie, double y) {
         List<CutPiece> pieces = new ArrayList<>();
         for (OnCookie on : cookie.marks()) {
-            Icing icing = on.mark().icing();
+            String colour = seen(on.mark());
             for (Slice slice : on.mark().slices(y)) {
                 double base = slice.above() ? coatUnder(pieces, (slice.fromMm() + slice.toMm()) / 2) : slice.baseMm();
                 pieces.add(new CutPiece(
-                        slice.fromMm(),
-                        slice.toMm(),
-                        base,
-                        slice.heightMm(),
-                        icing == null ? null : icing.colour(),
-                        on.pass(),
-                        false,
-                        false));
+                        slice.fromMm(), slice.toMm(), base, slice.heightMm(), colour, on.pass(), false, false));
             }
         }
         List<CutPiece> coats =
@@ -69,6 +63,13 @@ public final class SideCut {
         return pieces.stream()
                 .map(piece -> piece.baseMm() == 0 ? piece.meeting(coats) : piece)
                 .toList();
+    }
+
+    /** The colour of what is cut: of a piece that is set on its own, and not that of its glue; null for dough. */
+    private static String seen(Mark mark) {
+        return mark instanceof Placed placed && !placed.layers().isEmpty()
+                ? placed.layers().get(0).colour()
+                : mark.colour();
     }
 
     private static double coatUnder(List<CutPiece> pieces, double x) {

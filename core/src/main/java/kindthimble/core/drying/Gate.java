@@ -29,6 +29,8 @@ public enum Gate {
     LINES_DRY(Habit.LINES_DRY_MINUTES),
     /** Nothing that presses leaves a dent. */
     SURFACE_DRY(Habit.SURFACE_DRY_MINUTES),
+    /** A piece on film can be lifted off, and turned or stood up. */
+    LIFTS_OFF(Habit.LIFTS_OFF_MINUTES),
     /** Dry to the cookie: overnight. */
     DRY_THROUGH(Habit.DRY_THROUGH_MINUTES),
     /** Dry enough to peel off a texture sheet, and dry through with that: a day. */

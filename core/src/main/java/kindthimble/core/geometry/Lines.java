@@ -2,15 +2,20 @@ package kindthimble.core.geometry;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import org.locationtech.jts.algorithm.Orientation;
+import org.locationtech.jts.densify.Densifier;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.TopologyException;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.geom.util.LineStringExtracter;
 import org.locationtech.jts.linearref.LengthIndexedLine;
 import org.locationtech.jts.operation.buffer.OffsetCurve;
 import org.locationtech.jts.operation.linemerge.LineMerger;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /** Lines in mm along which icing is piped; possibly several, possibly none. Immutable. */
@@ -89,13 +94,22 @@ public final class Lines {
     /** The parts that lie in a region. */
     public Lines within(Region region) {
         Deadline.check();
-        return new Lines(shape.intersection(region.shape()));
+        return new Lines(overlaid(region, OverlayNG.INTERSECTION));
     }
 
     /** The parts that lie outside a region. */
     public Lines outside(Region region) {
         Deadline.check();
-        return new Lines(shape.difference(region.shape()));
+        return new Lines(overlaid(region, OverlayNG.DIFFERENCE));
+    }
+
+    /** Lines that run back on themselves, as drawn ones may, are snapped together where they can't be told apart. */
+    private Geometry overlaid(Region region, int by) {
+        try {
+            return by == OverlayNG.INTERSECTION ? shape.intersection(region.shape()) : shape.difference(region.shape());
+        } catch (TopologyException e) {
+            return OverlayNGRobust.overlay(shape, region.shape(), by);
+        }
     }
 
     /** Where a level line crosses them: x, from the left. */
@@ -111,6 +125,26 @@ public final class Lines {
             }
         }
         return crossings.stream().sorted().toList();
+    }
+
+    /**
+     * The same lines with each of their points elsewhere.
+     *
+     * @param stepMm how far apart points are at the most, over 0
+     * @param moved from a point to where it goes
+     */
+    public Lines bent(double stepMm, UnaryOperator<Spot> moved) {
+        Deadline.check();
+        List<Lines> bent = new ArrayList<>();
+        for (int i = 0; i < shape.getNumGeometries(); i++) {
+            List<Spot> spots = new ArrayList<>();
+            for (Coordinate at :
+                    Densifier.densify(shape.getGeometryN(i), stepMm).getCoordinates()) {
+                spots.add(moved.apply(new Spot(at.x, at.y)));
+            }
+            bent.add(through(spots));
+        }
+        return all(bent);
     }
 
     /** Points along the lines, so far apart at the most, evenly on each. */

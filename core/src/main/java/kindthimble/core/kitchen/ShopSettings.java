@@ -9,6 +9,7 @@ import kindthimble.core.catalogue.Choice;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.KitchenWords;
+import kindthimble.core.mark.Pieces;
 import kindthimble.core.words.Refused;
 
 /**
@@ -21,7 +22,8 @@ import kindthimble.core.words.Refused;
  * @param measures whether spoons and cups stand beside the grams
  * @param customs how it writes dates, numbers and money
  * @param words what the shop calls the named consistencies
- * @param tips the shop's round tips
+ * @param tips the shop's tips
+ * @param weights of the pieces that it has weighed
  */
 public record ShopSettings(
         Habits habits,
@@ -40,7 +42,11 @@ public record ShopSettings(
 
         KitchenWords words,
 
-        List<Tip> tips) {
+        List<Tip> tips,
+        List<PieceWeight> weights) {
+
+    /** Rows of pieces that a shop has weighed. */
+    public static final int MOST_WEIGHTS = 100;
 
     private static final int LONGEST_TIP_NAME = 20;
 
@@ -48,7 +54,39 @@ public record ShopSettings(
         habits = habits == null ? Habits.HOUSE : habits;
         customs = customs == null ? Customs.HOUSE : customs;
         words = words == null ? KitchenWords.HOUSE : words;
-        tips = tips == null ? List.of() : List.copyOf(tips);
+        tips = tips == null ? List.of() : withTipsOfPieces(tips);
+        weights = weights == null ? List.of() : List.copyOf(weights);
+    }
+
+    /** A shop that has told of none has the house's. */
+    private static List<Tip> withTipsOfPieces(List<Tip> tips) {
+        boolean has = tips.isEmpty() || tips.stream().anyMatch(tip -> tip.shape() != Tip.Shape.ROUND);
+        return has
+                ? List.copyOf(tips)
+                : Stream.concat(
+                                tips.stream(),
+                                Tip.OF_PIECES.stream()
+                                        .filter(house -> tips.stream()
+                                                .noneMatch(tip -> house.name().equals(tip.name()))))
+                        .toList();
+    }
+
+    /** A shop that has weighed no pieces. */
+    public ShopSettings(
+            Habits habits,
+            DetailSchool detail,
+            Filling filling,
+            String recipe,
+            Measures measures,
+            Customs customs,
+            KitchenWords words,
+            List<Tip> tips) {
+        this(habits, detail, filling, recipe, measures, customs, words, tips, null);
+    }
+
+    /** What one piece weighs in g, see {@link PieceWeight}. */
+    public double pieceGrams(Pieces.PieceKind kind, String tip, double sizeMm, double houseGrams) {
+        return PieceWeight.grams(weights, kind, tip, sizeMm, houseGrams);
     }
 
     /** What a new shop's settings are. */
@@ -81,7 +119,7 @@ public record ShopSettings(
 
     /** The same with other figures. */
     public ShopSettings with(Habits others) {
-        return new ShopSettings(others, detail, filling, recipe, measures, customs, words, tips);
+        return new ShopSettings(others, detail, filling, recipe, measures, customs, words, tips, weights);
     }
 
     /**
@@ -116,15 +154,29 @@ public record ShopSettings(
                 throw refused.inside("tips[" + i + "]");
             }
         }
+        if (weights.size() > MOST_WEIGHTS) {
+            throw new Refused("weights", "Keep at most %d weights of pieces.".formatted(MOST_WEIGHTS));
+        }
+        for (int i = 0; i < weights.size(); i++) {
+            try {
+                Catalogue.check(weights.get(i));
+                weights.get(i).check(tips);
+            } catch (Refused refused) {
+                throw refused.inside("weights[" + i + "]");
+            }
+        }
     }
 
     /**
-     * The shop's tip of a name; one of the house's where the shop has put that away, since designs may still take it.
+     * The shop's tip of a name, or a bag that is cut to a width; one of the house's where the shop has put that away, since designs may still take it.
      *
      * @param name of a tip
      * @throws Refused when neither has such a tip
      */
     public Tip tip(String name) {
+        if (Tip.isCut(name)) {
+            return Tip.cut(name);
+        }
         return Stream.concat(tips.stream(), Tip.HOUSE.stream())
                 .filter(tip -> tip.name().equals(name))
                 .findFirst()

@@ -2,14 +2,17 @@ package kindthimble.core.kitchen;
 
 import java.util.List;
 import kindthimble.core.catalogue.Amount;
+import kindthimble.core.words.Range;
+import kindthimble.core.words.Refused;
 import kindthimble.core.words.Unit;
 
 /**
- * A round piping tip.
+ * A piping tip.
  *
  * @param name its number as the shop says it
- * @param openingMm diameter of its opening
+ * @param openingMm diameter of its opening; of one that is not round, how wide that is
  * @param owned how many the shop has
+ * @param shape of its opening
  */
 public record Tip(
         String name,
@@ -18,11 +21,35 @@ public record Tip(
         double openingMm,
 
         @Amount(word = "how many", unit = Unit.PIECES, least = 1, most = 100)
-        int owned) {
+        int owned,
+
+        Shape shape) {
+    /** What it pipes: lines and dots, or pieces. */
+    public enum Shape {
+        ROUND,
+        LEAF,
+        PETAL,
+        STAR
+    }
+
+    public Tip {
+        shape = shape == null ? Shape.ROUND : shape;
+    }
+
     /** For outlines, and for fine raised lines, unless a move says otherwise. */
     public static final String OUTLINE = "2";
 
     public static final String LINE = "1";
+
+    /** For pieces, unless a move says otherwise. */
+    public static final String LEAF = "leaf";
+
+    public static final String PETAL = "petal";
+    public static final String STAR = "star";
+
+    /** The house's tips for pieces. */
+    static final List<Tip> OF_PIECES = List.of(
+            new Tip(LEAF, 6, 2, Shape.LEAF), new Tip(PETAL, 8, 2, Shape.PETAL), new Tip(STAR, 5, 2, Shape.STAR));
 
     /** The house's tips, their openings measured with a needle gauge. */
     public static final List<Tip> HOUSE = List.of(
@@ -31,10 +58,43 @@ public record Tip(
             new Tip("2", 1.2),
             new Tip("3", 1.6),
             new Tip("4", 2.0),
-            new Tip("5", 2.4));
+            new Tip("5", 2.4),
+            OF_PIECES.get(0),
+            OF_PIECES.get(1),
+            OF_PIECES.get(2));
 
-    /** Two of a size. */
+    /** The bag itself, cut to a width: {@value} and the mm. */
+    private static final String CUT = "cut ";
+
+    private static final Range CUT_MM = new Range("cut width", Unit.MM, 0.5, 12);
+
+    /** Whether a name is that of a bag without a tip, cut to a width. */
+    public static boolean isCut(String name) {
+        return name.startsWith(CUT);
+    }
+
+    /**
+     * A bag without a tip, as {@code cut 1.4}: as wide as it is cut, in mm.
+     *
+     * @throws Refused when that is no width that a bag is cut to
+     */
+    static Tip cut(String name) {
+        try {
+            double mm = Double.parseDouble(name.substring(CUT.length()));
+            CUT_MM.check("tip", mm);
+            return new Tip(name, mm, 0, Shape.ROUND);
+        } catch (NumberFormatException e) {
+            throw new Refused("tip", "Say how wide the bag is cut, such as cut 1.4.");
+        }
+    }
+
+    /** Two round ones. */
     public Tip(String name, double openingMm) {
         this(name, openingMm, 2);
+    }
+
+    /** Round ones. */
+    public Tip(String name, double openingMm, int owned) {
+        this(name, openingMm, owned, Shape.ROUND);
     }
 }

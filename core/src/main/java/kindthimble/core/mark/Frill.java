@@ -58,6 +58,11 @@ public record Frill(Icing icing, Border kind, Lines along, double widthMm, doubl
     }
 
     @Override
+    public boolean waitsForItsOwn() {
+        return kind == Border.BRUSH_EMBROIDERY;
+    }
+
+    @Override
     public Region covers() {
         return along.stroked(widthMm);
     }

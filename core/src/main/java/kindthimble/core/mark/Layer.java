@@ -1,5 +1,7 @@
 package kindthimble.core.mark;
 
+import kindthimble.core.geometry.Pose;
+
 /**
  * One shape to paint, in mm.
  *
@@ -8,12 +10,19 @@ package kindthimble.core.mark;
  * @param path SVG path data in mm
  * @param strokeMm width of the stroke when only the line is painted; null when the inside is filled
  * @param move index of the move that it comes from; -1 for the cookie itself
+ * @param pass in which it goes on; 0 for the cookie itself
+ * @param at where what the path draws about the origin lies, and how it is turned; null where the path is in its place already
  */
-public record Layer(Role role, String colour, String path, Double strokeMm, int move) {
+public record Layer(Role role, String colour, String path, Double strokeMm, int move, int pass, Pose at) {
 
     /** A layer whose move is not known yet. */
     public Layer(Role role, String colour, String path, Double strokeMm) {
-        this(role, colour, path, strokeMm, -1);
+        this(role, colour, path, strokeMm, -1, 0, null);
+    }
+
+    /** The same layer, drawn about the origin, at a place. */
+    public Layer at(Pose pose) {
+        return new Layer(role, colour, path, strokeMm, move, pass, pose);
     }
 
     /** The baked cookie. */
@@ -21,9 +30,9 @@ public record Layer(Role role, String colour, String path, Double strokeMm, int 
         return new Layer(Role.DOUGH, null, path, null);
     }
 
-    /** The same layer, as that of a move. */
-    public Layer ofMove(int index) {
-        return new Layer(role, colour, path, strokeMm, index);
+    /** The same layer, as that of a move in a pass. */
+    public Layer ofMove(int index, int inPass) {
+        return new Layer(role, colour, path, strokeMm, index, inPass, at);
     }
 
     /** What a layer shows, from the cookie up. */

@@ -27,9 +27,17 @@ public sealed interface Mark
                 Dabs,
                 Transfers,
                 Placed,
+                Blended,
+                OnPieces,
+                Assembled,
                 Dressing {
     /** What it is made with; null for a mark without icing. */
     Icing icing();
+
+    /** Key of its colour; null for none of the order's. */
+    default String colour() {
+        return icing() == null ? null : icing().colour();
+    }
 
     /** Volume of icing in mm3, 0 or more. */
     double volumeMm3();
@@ -55,6 +63,11 @@ public sealed interface Mark
 
     /** Hands it takes on one cookie, in s, without picking up the bag. */
     double handSeconds(Habits habits);
+
+    /** Whether it waits for what the same move has put under it: brushed rows, each of which lies on the one before. */
+    default boolean waitsForItsOwn() {
+        return false;
+    }
 
     /** The pieces made ahead that this mark is; null for all that is put straight on the cookie. */
     default Ahead ahead() {

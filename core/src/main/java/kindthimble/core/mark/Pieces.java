@@ -20,10 +20,10 @@ import kindthimble.core.icing.BaseRecipe;
  * @param gramsEach as weighed
  * @param gate what has to be so underneath
  */
-public record Pieces(Icing icing, Piped kind, List<Pose> poses, double sizeMm, double gramsEach, Gate gate)
+public record Pieces(Icing icing, PieceKind kind, List<Pose> poses, double sizeMm, double gramsEach, Gate gate)
         implements Mark {
     /** What can be piped by the piece. */
-    public enum Piped {
+    public enum PieceKind {
         LEAF,
         ROSETTE,
         STAR,

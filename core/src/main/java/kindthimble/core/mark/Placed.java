@@ -3,7 +3,6 @@ package kindthimble.core.mark;
 import java.util.List;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
-import kindthimble.core.geometry.Extent;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.BaseRecipe;
@@ -67,7 +66,7 @@ public record Placed(
     }
 
     @Override
-    public Extent extent() {
-        return Extent.of(Region.union(pieces));
+    public Region covers() {
+        return Region.union(pieces);
     }
 }

@@ -16,9 +16,16 @@ import kindthimble.core.habit.Habits;
  * @param thicknessMm of the stencil
  * @param parts how many stencils, one after the other
  * @param gate what has to be so underneath
+ * @param motif whether it is a form of its own, drawn as that, and not a pattern all over
  */
-public record Print(Icing icing, Region region, double openShare, double thicknessMm, int parts, Gate gate)
+public record Print(
+        Icing icing, Region region, double openShare, double thicknessMm, int parts, Gate gate, boolean motif)
         implements Mark {
+    /** A pattern all over a region. */
+    public Print(Icing icing, Region region, double openShare, double thicknessMm, int parts, Gate gate) {
+        this(icing, region, openShare, thicknessMm, parts, gate, false);
+    }
+
     @Override
     public double volumeMm3() {
         return areaMm2() * thicknessMm;
@@ -46,6 +53,7 @@ public record Print(Icing icing, Region region, double openShare, double thickne
 
     @Override
     public List<Layer> layers() {
-        return List.of(new Layer(Layer.Role.PRINT, icing.colour(), Shapes.lattice(region, openShare), null));
+        return List.of(new Layer(
+                Layer.Role.PRINT, icing.colour(), motif ? region.pathData() : Shapes.lattice(region, openShare), null));
     }
 }

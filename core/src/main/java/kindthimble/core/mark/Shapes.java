@@ -88,6 +88,14 @@ public final class Shapes {
         return curved(DROP, poses, widthMm / 2, lengthMm / 2);
     }
 
+    /** Broad at the bottom of a place and drawn out to a tip: control and end points in half widths and lengths. */
+    private static final double[][] TOOTH = {{-1, -0.05}, {-0.25, 0.1, 0, 1}, {0.25, 0.1, 1, -0.05}};
+
+    /** Tips drawn out of a seam, each to where its place is turned. */
+    public static String teeth(List<Pose> poses, double widthMm, double lengthMm) {
+        return curved(TOOTH, poses, widthMm / 2, lengthMm);
+    }
+
     static String leaves(List<Pose> poses, double mm) {
         return curved(LEAF, poses, mm / 2, mm / 2);
     }

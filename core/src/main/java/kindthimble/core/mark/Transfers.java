@@ -15,11 +15,8 @@ import kindthimble.core.habit.Habits;
  * @param areaMm2 of all pieces of one cookie
  * @param filmMm2 that they take, gaps with it
  * @param ahead how many, and how many more are made
- * @param inscribedRadiusMm of the largest circle in a piece
  */
-public record Transfers(
-        Icing icing, double volumeMm3, double areaMm2, double filmMm2, Ahead ahead, double inscribedRadiusMm)
-        implements Mark {
+public record Transfers(Icing icing, double volumeMm3, double areaMm2, double filmMm2, Ahead ahead) implements Mark {
     @Override
     public Gate gate() {
         return Gate.BARE_COOKIE;

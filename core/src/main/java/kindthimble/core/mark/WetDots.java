@@ -26,9 +26,14 @@ public record WetDots(
     public enum Drag {
         /** Once through the middle of a row: hearts. */
         HEARTS,
+        /** Through the middle and out on both sides: leaves. */
+        LEAVES,
         /** Round and round from the middle: a rose. */
         ROSE
     }
+
+    /** A leaf is drawn so much longer than its dot was wide. */
+    private static final double LEAF_LENGTH = 1.5;
 
     public WetDots {
         poses = List.copyOf(poses);
@@ -87,8 +92,11 @@ public record WetDots(
             return List.of(new Layer(
                     Layer.Role.SUNK, icing.colour(), Shapes.swirls(Pose.spots(poses), diameterMm), 0.14 * diameterMm));
         }
-        String path =
-                drag == Drag.HEARTS ? Shapes.hearts(poses, diameterMm) : Shapes.discs(Pose.spots(poses), diameterMm);
+        String path = drag == Drag.HEARTS
+                ? Shapes.hearts(poses, diameterMm)
+                : drag == Drag.LEAVES
+                        ? Shapes.leaves(poses, LEAF_LENGTH * diameterMm)
+                        : Shapes.discs(Pose.spots(poses), diameterMm);
         return List.of(new Layer(Layer.Role.SUNK, icing.colour(), path, null));
     }
 }

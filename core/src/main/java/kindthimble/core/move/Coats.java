@@ -91,6 +91,28 @@ public final class Coats {
         return seam;
     }
 
+    /**
+     * Two coated sections that are wet together along an edge.
+     *
+     * @param one the one that is listed first
+     * @param other the other
+     */
+    public record Meeting(String one, String other) {}
+
+    /** Where coats meet wet among some sections. */
+    public List<Meeting> flowing(Collection<String> names) {
+        List<Meeting> meetings = new ArrayList<>();
+        List<String> own = surfaceOf.keySet().stream().filter(names::contains).toList();
+        for (int i = 0; i < own.size(); i++) {
+            for (int j = i + 1; j < own.size(); j++) {
+                if (neighbours(own.get(i)).contains(own.get(j)) && seamBetween(own.get(i), own.get(j)) == Seam.FLOW) {
+                    meetings.add(new Meeting(own.get(i), own.get(j)));
+                }
+            }
+        }
+        return meetings;
+    }
+
     /** Minutes that a slot waits after those before it where she says so of a crease between them; 0 where she does not. */
     public int creaseMinutes(int slot) {
         double most = 0;

@@ -59,11 +59,19 @@ public sealed interface Division extends Move {
             Double tiltDegrees,
 
             @Text(word = "widths, as 2 1 2", longest = 200, usual = "")
-            String shares)
+            String shares,
+
+            @Choice(word = "mirrored", from = Choice.From.WORDS, otherwise = "no")
+            Mirrored mirrored)
             implements Division {
-        /** Bands of equal width. */
+        /** Whether a band and its mirror image are one section: the last one is in the middle. */
+        public enum Mirrored {
+            FROM_BOTH_SIDES
+        }
+
+        /** Bands of equal width, side by side. */
         public Bands(String key, String of, int pieces, Double tiltDegrees) {
-            this(key, of, pieces, tiltDegrees, null);
+            this(key, of, pieces, tiltDegrees, null, null);
         }
 
         @Override
@@ -71,13 +79,25 @@ public sealed interface Division extends Move {
             Box box = whole.turned(-tiltDegrees).box();
             List<Region> parts = new ArrayList<>();
             double[] widths = widths();
-            double unit = box.widthMm() / Arrays.stream(widths).sum();
-            double x = box.x();
-            for (double share : widths) {
-                parts.add(card(x, box.y() - 1, share * unit, box.heightMm() + 2).turned(tiltDegrees));
-                x += share * unit;
+            double unit = box.widthMm()
+                    / (mirrored == null ? 1 : 2)
+                    / Arrays.stream(widths).sum();
+            double across = 0;
+            for (int i = 0; i < widths.length; i++) {
+                double width = widths[i] * unit;
+                boolean isMiddle = mirrored != null && i == widths.length - 1;
+                Region band = band(box, across, isMiddle ? 2 * width : width);
+                if (mirrored != null && !isMiddle) {
+                    band = Region.union(List.of(band, band(box, box.widthMm() - across - width, width)));
+                }
+                parts.add(band.turned(tiltDegrees));
+                across += width;
             }
             return cut(whole, parts);
+        }
+
+        private static Region band(Box box, double across, double width) {
+            return card(box.x() + across, box.y() - 1, width, box.heightMm() + 2);
         }
 
         /** How wide the bands are, by any measure: as they are written, or all alike. */
@@ -121,8 +141,18 @@ public sealed interface Division extends Move {
             Double downPercent,
 
             @Amount(word = "turn", unit = Unit.DEGREES, least = -180, most = 180, usual = 0)
-            Double turnDegrees)
+            Double turnDegrees,
+
+            @Amount(word = "curved by", unit = Unit.DEGREES, least = -180, most = 180, usual = 0)
+            Double curveDegrees)
             implements Division {
+        private static final int CURVE_STEPS = 32;
+
+        /** Straight wedges. */
+        public Spokes(String key, String of, int pieces, Double acrossPercent, Double downPercent, Double turnDegrees) {
+            this(key, of, pieces, acrossPercent, downPercent, turnDegrees, 0.0);
+        }
+
         @Override
         public List<Region> sections(Region whole) {
             Box box = whole.box();
@@ -134,14 +164,26 @@ public sealed interface Division extends Move {
             for (int i = 0; i < pieces; i++) {
                 double from = -90 + turnDegrees + i * sweep;
                 Pen pen = new Pen().moveTo(x, y);
+                int bends = curveDegrees == 0 ? 1 : CURVE_STEPS;
+                for (int k = 1; k < bends; k++) {
+                    out(pen, x, y, from, reach / 4 * k / bends, reach);
+                }
                 int steps = (int) Math.ceil(sweep / 45);
                 for (int k = 0; k <= steps; k++) {
-                    double angle = Math.toRadians(from + sweep * k / steps);
-                    pen.lineTo(x + reach * Math.cos(angle), y + reach * Math.sin(angle));
+                    out(pen, x, y, from + sweep * k / steps, reach, reach);
+                }
+                for (int k = bends - 1; k >= 1; k--) {
+                    out(pen, x, y, from + sweep, reach / 4 * k / bends, reach);
                 }
                 parts.add(pen.region());
             }
             return cut(whole, parts);
+        }
+
+        /** A line to a point so far from the middle: a curved spoke turns evenly on its way out, by its whole angle when it is as far out as a corner. */
+        private void out(Pen pen, double x, double y, double degrees, double far, double reach) {
+            double angle = Math.toRadians(degrees + curveDegrees * Math.min(1, 4 * far / reach));
+            pen.lineTo(x + far * Math.cos(angle), y + far * Math.sin(angle));
         }
     }
 

@@ -19,7 +19,7 @@ import kindthimble.core.words.Unit;
 /** Dots dropped into the wet coat, scattered evenly or in rows; drawn through with a needle they become hearts or roses. */
 @Word(
         value = "dot",
-        says = "wet dots that sink into the flood; dragged, they are hearts or roses",
+        says = "wet dots that sink into the flood; dragged, they are hearts, leaves or roses",
         group = Kind.Group.WET)
 public record Dot(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,

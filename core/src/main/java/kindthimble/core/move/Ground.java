@@ -29,6 +29,7 @@ import kindthimble.core.mark.Coat;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Mark;
 import kindthimble.core.passes.Step;
+import kindthimble.core.placing.Laid;
 import kindthimble.core.placing.Placing;
 import kindthimble.core.placing.Site;
 import kindthimble.core.placing.Where;
@@ -49,6 +50,9 @@ public final class Ground {
 
     /** What stands by itself, by the index of its move. */
     private final Map<Integer, List<Pose>> standing = new HashMap<>();
+
+    /** Small designs that are set on it, by the index of their move. */
+    private final Map<Integer, Workpiece> small = new HashMap<>();
 
     private final Spot middle;
     private int move;
@@ -92,6 +96,22 @@ public final class Ground {
     /** Where marks stand by themselves, by the index of their move. */
     public Map<Integer, List<Pose>> standing() {
         return standing;
+    }
+
+    /** Small designs that are set on it, by the index of their move. */
+    public Map<Integer, Workpiece> small() {
+        return small;
+    }
+
+    /** Lays the moves of a small design, and remembers it as that of the move that is being laid. */
+    Workpiece small(List<Move> given, Region baked, Region iced, Kitchen own, boolean onFilm) {
+        Workpiece piece = Workpiece.small(given, baked, iced, own, onFilm);
+        small.put(move, piece);
+        return piece;
+    }
+
+    Kitchen kitchen() {
+        return kitchen;
     }
 
     /** The kitchen's figures. */
@@ -156,7 +176,12 @@ public final class Ground {
      * @return none when there is no room
      */
     List<Pose> stand(Where where, String on, int pieces, double acrossMm) {
-        List<Pose> poses = inside(() -> new Placing(where, new At(on)).poses(pieces, acrossMm));
+        At site = new At(on);
+        List<Pose> poses = where.laid() == Laid.MARKS
+                ? inside(() -> new Placing(where, site).poses(pieces, acrossMm))
+                : sections.once(
+                        new Stood(where, on, pieces, acrossMm, site.standing()),
+                        () -> inside(() -> new Placing(where, site).poses(pieces, acrossMm)));
         standing.merge(move, poses, (before, more) -> {
             List<Pose> all = new ArrayList<>(before);
             all.addAll(more);
@@ -164,6 +189,9 @@ public final class Ground {
         });
         return poses;
     }
+
+    /** What decides where marks are, beside the sections. */
+    private record Stood(Where where, String on, int pieces, double acrossMm, List<Spot> standing) {}
 
     /** The line that the move which is being laid follows. */
     Lines course(Where where, String on, double usualInsetMm) {
@@ -201,39 +229,14 @@ public final class Ground {
         return there;
     }
 
-    /**
-     * The index of an earlier move.
-     *
-     * @param words its word, and which of several, from 1; without that the last one before
-     */
     private int earlier(String words) {
-        String wanted = words == null ? "" : words.strip();
-        int space = wanted.lastIndexOf(' ');
-        boolean numbered = space > 0 && wanted.substring(space + 1).matches("\\d{1,3}");
-        String word = numbered ? wanted.substring(0, space) : wanted;
-        int number = numbered ? Integer.parseInt(wanted.substring(space + 1)) : Integer.MAX_VALUE;
-        int found = -1;
-        int nth = 0;
-        for (int i = 0; i < move && nth < number; i++) {
-            if (Catalogue.word(moves.get(i).getClass()).equals(word)) {
-                found = i;
-                nth++;
-            }
-        }
-        if (found < 0 || numbered && nth < number) {
-            throw new Refused(
-                    "where.marks",
-                    wanted.isEmpty()
-                            ? "Say on which move's marks these go."
-                            : "There is no %s before this move. Pick another move, or move this one down."
-                                    .formatted(wanted));
-        }
-        return found;
+        return EarlierMoves.index(moves, move, words);
     }
 
     /** Some sections, as marks are placed on them. */
     private final class At implements Site {
         private final String on;
+        private Region region;
 
         At(String on) {
             this.on = on;
@@ -241,7 +244,10 @@ public final class Ground {
 
         @Override
         public Region region() {
-            return on(on);
+            if (region == null) {
+                region = on(on);
+            }
+            return region;
         }
 
         @Override
@@ -286,6 +292,17 @@ public final class Ground {
 
     boolean isBare(String on) {
         return sections.named(on).stream().noneMatch(coated::containsKey);
+    }
+
+    /** Key of the colour that a section is coated with; null for a bare one. */
+    String coatColour(String section) {
+        for (int i = laid.size() - 1; i >= 0; i--) {
+            if (laid.get(i).mark() instanceof Coat coat
+                    && laid.get(i).sections().contains(section)) {
+                return coat.icing().colour();
+            }
+        }
+        return null;
     }
 
     double thicknessUnder(String on) {

@@ -55,6 +55,8 @@ public record Marker(
     public enum Drawn {
         LINES,
         EDGE,
+        /** Where sections meet each other. */
+        SPLITS,
         WRITING
     }
 
@@ -101,9 +103,11 @@ public record Marker(
             lines = Writing.drawn(letters);
             centimetres = Writing.lengthMm(letters) / 10;
         } else {
-            lines = drawn == Drawn.EDGE
-                    ? Strokes.alongEdge(ground.on(on), ground.mean(Habit.MARKER_MM) / 2)
-                    : Strokes.drawn(ground, on, path, pieces, tiltDegrees, form);
+            lines = switch (drawn) {
+                case EDGE -> Strokes.alongEdge(ground.on(on), ground.mean(Habit.MARKER_MM) / 2);
+                case SPLITS -> Strokes.splits(ground, on);
+                default -> Strokes.drawn(ground, on, path, pieces, tiltDegrees, form);
+            };
             centimetres = lines.lengthMm() / 10;
         }
         if (lines.isEmpty()) {

@@ -1,5 +1,6 @@
 package kindthimble.core.move;
 
+import java.util.List;
 import java.util.Set;
 import kindthimble.core.catalogue.Filled;
 import kindthimble.core.kitchen.Kitchen;
@@ -21,6 +22,11 @@ public sealed interface Move permits Division, Coating, Detail, Trim {
     /** Keys of all colours that it takes. */
     default Set<String> colours() {
         return colour() == null ? Set.of() : Set.of(colour());
+    }
+
+    /** The moves of a small design of its own that it sets on the cookie; none for most. */
+    default List<Move> inner() {
+        return List.of();
     }
 
     /** Words for the sections it lies on; null for the whole cookie. */

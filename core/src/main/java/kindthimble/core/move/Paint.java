@@ -5,20 +5,26 @@ import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Laying;
+import kindthimble.core.catalogue.Text;
 import kindthimble.core.catalogue.Word;
+import kindthimble.core.cutter.SmallForm;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Extent;
+import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.mark.Dressing;
 import kindthimble.core.mark.Supply;
-import kindthimble.core.placing.Laid;
 import kindthimble.core.placing.Where;
 import kindthimble.core.words.Unit;
 
 /** Paint or dust on a coat that is dry through, or paint marbled into a wet one. */
-@Word(value = "paint", says = "paint or dust on a dry coat, or marbled into a wet one", group = Kind.Group.DRESSED)
+@Word(
+        value = "paint",
+        says =
+                "paint, dust or gilding: all over, in stripes, in a form, or on just these marks; or marbled into a wet coat",
+        group = Kind.Group.DRESSED)
 public record Paint(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
 
@@ -30,12 +36,35 @@ public record Paint(
 
         @Laying(
                 word = "where",
-                from = {"SPREAD", "MARKS"})
+                from = {"SPREAD", "MARKS", "SCATTERED", "ROWS", "RING", "MIDDLE", "PLACES", "EDGE", "SEAMS", "PATH"})
         Where where,
+
+        @Choice(word = "form", from = Choice.From.WORDS, otherwise = "a disc, or a stroke along a line")
+        SmallForm form,
+
+        @Text(word = "own outline", longest = 20_000, usual = "")
+        String path,
+
+        @Amount(word = "width", unit = Unit.MM, least = 0.5, most = 200, usual = Motif.USUAL_MM)
+        Double sizeMm,
+
+        @Amount(word = "how many", unit = Unit.PIECES, least = 1, most = 200, usual = Motif.USUAL_PIECES)
+        Integer pieces,
+
+        @Amount(word = "in stripes", unit = Unit.PIECES, least = 0, most = 40, usual = 0)
+        Integer stripes,
+
+        @Amount(word = "stripes tilted", unit = Unit.DEGREES, least = -90, most = 90, usual = 0)
+        Double tiltDegrees,
 
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Trim {
+    /** Over whole sections, or exactly on some marks. */
+    public Paint(String colour, What what, Double sharePercent, Where where, String on) {
+        this(colour, what, sharePercent, where, null, null, null, null, null, null, on);
+    }
+
     /** How colour goes on. */
     public enum What {
         PAINT,
@@ -60,7 +89,11 @@ public record Paint(
 
     @Override
     public void lay(Ground ground) {
-        Region region = where.laid() == Laid.MARKS ? ground.covered(where.marks(), on) : ground.on(on);
+        Region region = Motif.of(ground, where, on, form, path, sizeMm, pieces);
+        if (stripes > 0) {
+            Lines across = Strokes.across(region, stripes, tiltDegrees, Strokes.Form.STRAIGHT);
+            region = across.stroked(sizeMm).intersection(region);
+        }
         double share = sharePercent / 100;
         double seconds = share * region.areaMm2() / 100 * ground.mean(Habit.PAINT_SECONDS_PER_CM2);
         if (what == What.MARBLED) {

@@ -1,7 +1,6 @@
 package kindthimble.core.move;
 
 import java.util.List;
-import java.util.Locale;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Choice;
@@ -12,6 +11,7 @@ import kindthimble.core.drying.Gate;
 import kindthimble.core.geometry.Pose;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.kitchen.Tip;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Pieces;
 import kindthimble.core.placing.Where;
@@ -24,7 +24,7 @@ public record Piece(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
 
         @Choice(word = "what", from = Choice.From.WORDS, usual = "ROSETTE")
-        Pieces.Piped kind,
+        Pieces.PieceKind kind,
 
         @Amount(word = "how many", unit = Unit.PIECES, least = 1, most = 200, usual = 3)
         int pieces,
@@ -35,12 +35,20 @@ public record Piece(
         @Laying(from = {"SCATTERED", "ROWS", "RING", "PLACES", "EDGE", "SEAMS", "PATH", "MARKS"})
         Where where,
 
+        @Choice(word = "tip", from = Choice.From.TIPS, otherwise = "leaf, star or petal")
+        String tip,
+
         @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
         Wait waits,
 
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Detail {
+    /** With the tip that is usual for it. */
+    public Piece(String colour, Pieces.PieceKind kind, int pieces, double sizeMm, Where where, Wait waits, String on) {
+        this(colour, kind, pieces, sizeMm, where, null, waits, on);
+    }
+
     @Override
     public Easier easier() {
         return pieces < 2
@@ -54,10 +62,20 @@ public record Piece(
         if (poses.isEmpty()) {
             throw new Refused("sizeMm", "A piece of that size does not fit there. Make it smaller.");
         }
-        Icing stiff = new Icing(
-                colour, new Consistency(Consistency.STIFF_SECONDS), kind.name().toLowerCase(Locale.ROOT));
+        String pipedWith =
+                tip == null || tip.isBlank() ? usualTip() : ground.tip(tip).name();
+        Icing stiff = new Icing(colour, new Consistency(Consistency.STIFF_SECONDS), pipedWith);
         Gate gate = ground.raisedGate(on, waits);
-        ground.place(on, new Pieces(stiff, kind, poses, sizeMm, ground.mean(grams()), gate));
+        double each = ground.kitchen().shop().pieceGrams(kind, pipedWith, sizeMm, ground.mean(grams()));
+        ground.place(on, new Pieces(stiff, kind, poses, sizeMm, each, gate));
+    }
+
+    private String usualTip() {
+        return switch (kind) {
+            case LEAF -> Tip.LEAF;
+            case ROSETTE, STAR -> Tip.STAR;
+            case FLOWER, PETAL -> Tip.PETAL;
+        };
     }
 
     private Habit grams() {

@@ -3,17 +3,20 @@ package kindthimble.core.move;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
+import kindthimble.core.catalogue.Laying;
 import kindthimble.core.catalogue.Text;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.kitchen.Tip;
+import kindthimble.core.placing.Laid;
+import kindthimble.core.placing.Where;
 import kindthimble.core.words.Unit;
 
 /** Raised lines across sections, or along a path of one's own. */
 @Word(
         value = "raised lines",
-        says = "raised lines across: straight, curved, or a path of your own",
+        says = "raised lines across, short ones where you put them, or a path of your own",
         group = Kind.Group.RAISED)
 public record RaisedLines(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
@@ -29,6 +32,12 @@ public record RaisedLines(
 
         @Text(word = "own path in mm", longest = 20_000, usual = "")
         String path,
+
+        @Laying(from = {"SPREAD", "SCATTERED", "ROWS", "RING", "PLACES", "EDGE", "SEAMS", "PATH", "MARKS"})
+        Where where,
+
+        @Amount(word = "each long", unit = Unit.MM, least = 1, most = 200, usual = SHORT_MM)
+        Double lengthMm,
 
         @Choice(word = "tip", from = Choice.From.TIPS, usual = Tip.LINE)
         String tip,
@@ -50,6 +59,23 @@ public record RaisedLines(
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Piped {
+    static final double SHORT_MM = 6;
+
+    /** Lines across a whole section, or on a path of her own. */
+    public RaisedLines(
+            String colour,
+            int pieces,
+            Strokes.Form form,
+            Double tiltDegrees,
+            String path,
+            String tip,
+            Double countSeconds,
+            Wait waits,
+            Finish finish,
+            String on) {
+        this(colour, pieces, form, tiltDegrees, path, null, null, tip, countSeconds, waits, finish, on);
+    }
+
     @Override
     public Easier easier() {
         return Easier.by(
@@ -67,7 +93,9 @@ public record RaisedLines(
     public void lay(Ground ground) {
         pipe(
                 ground,
-                Strokes.drawn(ground, on, path, pieces, tiltDegrees, form),
+                where.laid() == Laid.SPREAD || !path.isBlank()
+                        ? Strokes.drawn(ground, on, path, pieces, tiltDegrees, form)
+                        : Strokes.shortOnes(ground.stand(where, on, pieces, lengthMm), lengthMm, tiltDegrees, form),
                 ground.mean(Habit.DRAW),
                 ground.mean(Habit.RAISED_SECONDS_PER_CM));
     }

@@ -1,16 +1,18 @@
 package kindthimble.core.move;
 
-import java.util.Locale;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Laying;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.drying.Gate;
+import kindthimble.core.geometry.Lines;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.kitchen.Tip;
 import kindthimble.core.mark.Frill;
 import kindthimble.core.mark.Icing;
+import kindthimble.core.placing.Laid;
 import kindthimble.core.placing.Where;
 import kindthimble.core.words.Unit;
 
@@ -25,6 +27,9 @@ public record Ruffle(
         @Amount(word = "width", unit = Unit.MM, least = 1, most = 20, usual = WIDTH_MM)
         Double widthMm,
 
+        @Amount(word = "rows", unit = Unit.PIECES, least = 1, most = MOST_ROWS, usual = 1)
+        Integer rows,
+
         @Laying(
                 word = "along",
                 from = {"EDGE", "SEAMS", "PATH"})
@@ -36,7 +41,16 @@ public record Ruffle(
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Detail {
+    /** In one row. */
+    public Ruffle(String colour, Frill.Border kind, Double widthMm, Where where, Wait waits, String on) {
+        this(colour, kind, widthMm, null, where, waits, on);
+    }
+
     static final double WIDTH_MM = 5;
+    static final double MOST_ROWS = 12;
+
+    /** Each row begins so much of its width farther in, and lies on the one before. */
+    static final double STEP_SHARE = 0.8;
 
     @Override
     public Easier easier() {
@@ -52,16 +66,24 @@ public record Ruffle(
         Icing icing = new Icing(
                 colour,
                 new Consistency(ruffle ? Consistency.STIFF_SECONDS : ground.mean(Habit.PIPING_SECONDS)),
-                kind.name().toLowerCase(Locale.ROOT).replace('_', ' '));
+                ruffle ? Tip.PETAL : Tip.LINE);
         Gate gate = ground.raisedGate(on, waits);
-        ground.place(
-                on,
-                new Frill(
-                        icing,
-                        kind,
-                        ground.course(where, on, widthMm / 2),
-                        widthMm,
-                        ground.mean(ruffle ? Habit.RUFFLE_GRAMS_PER_CM : Habit.BRUSHED_GRAMS_PER_CM),
-                        gate));
+        for (int row = 0; row < rows; row++) {
+            ground.place(
+                    on,
+                    new Frill(
+                            icing,
+                            kind,
+                            row(ground, row * STEP_SHARE * widthMm),
+                            widthMm,
+                            ground.mean(ruffle ? Habit.RUFFLE_GRAMS_PER_CM : Habit.BRUSHED_GRAMS_PER_CM),
+                            gate));
+        }
+    }
+
+    /** The line of one row, so far inside or beside the first. */
+    private Lines row(Ground ground, double farther) {
+        double first = where.besideMm() != null ? where.besideMm() : where.laid() == Laid.EDGE ? widthMm / 2 : 0;
+        return ground.course(where.beside(first + farther), on, widthMm / 2);
     }
 }

@@ -70,6 +70,7 @@ public final class Sections {
         if (after.size() > MOST) {
             throw new Refused("pieces", "That makes more than " + MOST + " sections. Take fewer.");
         }
+        known.clear();
         leaves.clear();
         leaves.putAll(after);
         children.put(key, all);
@@ -112,8 +113,12 @@ public final class Sections {
 
     /** The region of several sections, or the whole cookie. */
     public Region region(Collection<String> names) {
-        return together(names.stream().map(leaves::get).toList());
+        return once(
+                new Joined(Set.copyOf(names)),
+                () -> together(names.stream().map(leaves::get).toList()));
     }
+
+    private record Joined(Set<String> names) {}
 
     /**
      * Works something out of these sections, once: asked again with the same question, the answer is there already.
@@ -132,6 +137,9 @@ public final class Sections {
 
     /** Several undivided sections as one region. */
     Region together(List<Region> several) {
+        if (several.size() == 1) {
+            return several.get(0);
+        }
         return several.size() == leaves.size() ? whole : Region.union(several);
     }
 
@@ -145,6 +153,12 @@ public final class Sections {
         if (words == null || words.isBlank()) {
             return new LinkedHashSet<>(leaves.keySet());
         }
+        return new LinkedHashSet<>(once(new Words(words), () -> read(words)));
+    }
+
+    private record Words(String words) {}
+
+    private Set<String> read(String words) {
         Set<String> named = new LinkedHashSet<>();
         for (String word : words.strip().split("[\\s,]+")) {
             Set<String> found = new LinkedHashSet<>();

@@ -17,10 +17,10 @@ import kindthimble.core.kitchen.Tip;
 import kindthimble.core.mark.WetLines;
 import kindthimble.core.words.Unit;
 
-/** Lines laid into the wet coat; a needle drawn across them feathers or marbles them. */
+/** Lines laid into the wet coat; a needle drawn through them feathers, webs, swirls or marbles them. */
 @Word(
         value = "wet line",
-        says = "lines or plaid that sink into the flood; dragged, they feather or marble",
+        says = "lines, plaid or rings that sink into the flood; dragged, they feather, web, swirl or marble",
         group = Kind.Group.WET)
 public record Stripe(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
@@ -55,23 +55,15 @@ public record Stripe(
                 otherwise = "the order\'s flood")
         Double countSeconds,
 
-        @Amount(word = "drags across", unit = Unit.PIECES, least = 0, most = 40, usual = 0)
+        @Amount(word = "drags", unit = Unit.PIECES, least = 0, most = 40, usual = 0)
         Integer drags,
 
         @Choice(word = "dragged", from = Choice.From.WORDS, usual = "FEATHERED")
-        Dragged dragged,
+        Needle.Dragged dragged,
 
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Detail {
-    /** How a needle is drawn across the lines. */
-    public enum Dragged {
-        /** There and back, all strokes alike. */
-        FEATHERED,
-        /** In curls, any way. */
-        MARBLED
-    }
-
     @Override
     public Set<String> colours() {
         Set<String> colours = new LinkedHashSet<>(List.of(colour));
@@ -94,10 +86,10 @@ public record Stripe(
     @Override
     public void lay(Ground ground) {
         Tip laidWith = ground.tip(tip);
-        boolean drawnOut = drags > 0 && form == null;
-        Strokes.Form run = drawnOut ? dragged == Dragged.MARBLED ? Strokes.Form.WAVY : Strokes.Form.ZIGZAG : form;
+        Needle needle =
+                drags == 0 ? null : new Needle(ground.on(on), dragged, drags, path.isBlank() ? tiltDegrees : 0, pieces);
         List<String> colours = List.copyOf(colours());
-        List<Lines> each = Strokes.each(ground, on, path, pieces, tiltDegrees, run);
+        List<Lines> each = Strokes.each(ground, on, path, pieces, tiltDegrees, form);
         for (int of = 0; of < colours.size(); of++) {
             List<Lines> own = new ArrayList<>();
             for (int i = of; i < each.size(); i += colours.size()) {
@@ -109,7 +101,7 @@ public record Stripe(
                         on,
                         new WetLines(
                                 ground.flooding(colours.get(of), countSeconds, laidWith.name()),
-                                lines,
+                                needle == null ? lines : needle.through(lines),
                                 lines.lengthMm(),
                                 laidWith.openingMm() * ground.mean(Habit.WET_LINE_SPREAD),
                                 ground.thicknessUnder(on),

@@ -5,6 +5,7 @@ import java.util.List;
 import kindthimble.core.geometry.Box;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Pen;
+import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Spot;
 import kindthimble.core.words.Refused;
@@ -12,7 +13,7 @@ import kindthimble.core.words.Refused;
 /** Draws the lines that moves lay across a region. */
 public final class Strokes {
     private static final double STEP_MM = 0.5;
-    private static final double SPLIT_MM = 0.1;
+    static final double SPLIT_MM = 0.1;
 
     private Strokes() {}
 
@@ -94,7 +95,8 @@ public final class Strokes {
     }
 
     private static List<Lines> eachAcross(Region region, int count, double tiltDegrees, Form form) {
-        List<Lines> lines = new ArrayList<>(parallel(region, count, tiltDegrees, form));
+        List<Lines> lines =
+                new ArrayList<>(form == Form.RINGS ? rings(region, count) : parallel(region, count, tiltDegrees, form));
         if (form == Form.PLAID) {
             lines.addAll(parallel(region, count, tiltDegrees + 90, form));
         }
@@ -103,6 +105,45 @@ public final class Strokes {
             throw new Refused("", "None of these lines meets the section. Change their number or their tilt.");
         }
         return lines;
+    }
+
+    /**
+     * Short lines about some places, each as its place is turned.
+     *
+     * @param tiltDegrees turned more
+     * @throws Refused when there is no place for one
+     */
+    static Lines shortOnes(List<Pose> poses, double lengthMm, double tiltDegrees, Form form) {
+        if (poses.isEmpty()) {
+            throw new Refused("lengthMm", "A line of that length does not fit there. Make it shorter.");
+        }
+        Form run = form == null ? Form.STRAIGHT : form;
+        double step = run.isStraight() ? lengthMm : STEP_MM;
+        List<Lines> lines = new ArrayList<>();
+        for (Pose pose : poses) {
+            double cos = Math.cos(Math.toRadians(pose.turnDegrees() + tiltDegrees));
+            double sin = Math.sin(Math.toRadians(pose.turnDegrees() + tiltDegrees));
+            List<Spot> spots = new ArrayList<>();
+            for (double along = 0; along < lengthMm + step; along += step) {
+                double u = Math.min(along, lengthMm);
+                double v = run.offset(u, lengthMm, lengthMm / 12);
+                spots.add(new Spot(
+                        pose.x() + (u - lengthMm / 2) * cos - v * sin, pose.y() + (u - lengthMm / 2) * sin + v * cos));
+            }
+            lines.add(Lines.through(spots));
+        }
+        return Lines.all(lines);
+    }
+
+    private static List<Lines> rings(Region region, int count) {
+        double apart = region.inscribedRadiusMm() / (count + 0.5);
+        List<Lines> rings = new ArrayList<>();
+        Region inner = region.inset(apart / 2);
+        for (int i = 0; i < count && !inner.isEmpty(); i++) {
+            rings.add(inner.edge());
+            inner = inner.inset(apart);
+        }
+        return rings;
     }
 
     private static List<Lines> parallel(Region region, int count, double tiltDegrees, Form form) {
@@ -135,18 +176,20 @@ public final class Strokes {
         WAVY,
         SCALLOP,
         ZIGZAG,
-        PLAID;
+        PLAID,
+        /** As the edge runs, one inside the other. */
+        RINGS;
 
         private static final double WAVE_MM = 8;
 
         boolean isStraight() {
-            return this == STRAIGHT || this == PLAID;
+            return this == STRAIGHT || this == PLAID || this == RINGS;
         }
 
         double offset(double along, double length, double heightMm) {
             double turn = along / WAVE_MM;
             return switch (this) {
-                case STRAIGHT, PLAID -> 0;
+                case STRAIGHT, PLAID, RINGS -> 0;
                 case CURVE -> 3 * heightMm * (1 - Math.pow(2 * along / length - 1, 2)) - 1.5 * heightMm;
                 case WAVY -> heightMm * Math.sin(2 * Math.PI * turn);
                 case SCALLOP -> heightMm * (Math.abs(Math.sin(Math.PI * turn)) - 0.5);

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Set;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Inner;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Laying;
 import kindthimble.core.catalogue.Text;
@@ -20,8 +21,11 @@ import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.kitchen.Filling;
+import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.kitchen.Tip;
 import kindthimble.core.mark.Ahead;
+import kindthimble.core.mark.Assembled;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Layer;
 import kindthimble.core.mark.Placed;
@@ -32,7 +36,7 @@ import kindthimble.core.words.Unit;
 
 /**
  * A small design of its own, iced on film days ahead and lifted on: a form with its own coat and, where wanted, a second colour
- * round its edge or in its middle.
+ * round its edge or in its middle; or with any moves of its own, in as many passes as those take.
  */
 @Word(value = "transfer", says = "a small piece iced on film days ahead", group = Kind.Group.PLACED)
 public record Transfer(
@@ -67,8 +71,22 @@ public record Transfer(
         @Choice(word = "second colour goes", from = Choice.From.WORDS, usual = "MIDDLE")
         SecondGoes secondGoes,
 
+        @Inner(word = "design of its own", otherwise = "a plain coat")
+        List<Move> moves,
+
         @Choice(word = "set on", from = Choice.From.WORDS, usual = "GLUED")
         SetOn setOn,
+
+        @Choice(word = "glue", from = Choice.From.PALETTE, otherwise = "of its own colour")
+        String glue,
+
+        @Amount(
+                word = "glue's count",
+                unit = Unit.SECONDS,
+                least = Consistency.LEAST_FLOOD_SECONDS,
+                most = Consistency.STIFF_SECONDS,
+                habit = Habit.PIPING_SECONDS)
+        Double glueSeconds,
 
         @Choice(word = "stands up", from = Choice.From.WORDS, otherwise = "no")
         Standing standing,
@@ -83,6 +101,46 @@ public record Transfer(
         String on)
         implements Detail {
     static final double WIDTH_MM = 20;
+
+    public Transfer {
+        moves = moves == null || moves.isEmpty() ? null : List.copyOf(moves);
+    }
+
+    /** A plain coat, with a second colour where that is given. */
+    public Transfer(
+            String colour,
+            SmallForm form,
+            String path,
+            double sizeMm,
+            int pieces,
+            Where where,
+            Double countSeconds,
+            String second,
+            SecondGoes secondGoes,
+            SetOn setOn,
+            Standing standing,
+            Fragile fragile,
+            Wait waits,
+            String on) {
+        this(
+                colour,
+                form,
+                path,
+                sizeMm,
+                pieces,
+                where,
+                countSeconds,
+                second,
+                secondGoes,
+                null,
+                setOn,
+                null,
+                null,
+                standing,
+                fragile,
+                waits,
+                on);
+    }
 
     /** How wide a second colour's line, how large its middle is drawn, in shares of the width. */
     private static final double MIDDLE_SHARE = 0.22;
@@ -119,7 +177,16 @@ public record Transfer(
         if (hasSecond()) {
             colours.add(second);
         }
+        if (glue != null && !glue.isBlank()) {
+            colours.add(glue);
+        }
+        inner().forEach(move -> colours.addAll(move.colours()));
         return colours;
+    }
+
+    @Override
+    public List<Move> inner() {
+        return moves == null ? List.of() : moves;
     }
 
     @Override
@@ -132,31 +199,51 @@ public record Transfer(
         return setOn == SetOn.DROPPED ? "Transfers dropped in" : null;
     }
 
+    /** Half the width of its thinnest limb, in mm, or of the largest circle in it. */
+    public double thinnestRadiusMm(double fragileMm) {
+        return Limb.radiusMm(SmallForm.region(form, path, sizeMm), fragileMm + 1);
+    }
+
     @Override
     public void lay(Ground ground) {
         Region piece = SmallForm.region(form, path, sizeMm);
-        double radius = Limb.radiusMm(piece, ground.mean(Habit.FRAGILE_RADIUS_MM) + 1);
-        boolean breaks = fragile == null ? radius < ground.mean(Habit.FRAGILE_RADIUS_MM) : fragile == Fragile.YES;
-        List<Region> lying = lying(ground, piece);
+        double fragileMm = ground.mean(Habit.FRAGILE_RADIUS_MM);
+        boolean breaks = fragile == null ? thinnestRadiusMm(fragileMm) < fragileMm : fragile == Fragile.YES;
+        List<Pose> poses = poses(ground, piece);
+        List<Region> lying = poses.stream().map(piece::at).toList();
         Ahead ahead = new Ahead(
                 lying.size(),
                 ground.mean(breaks ? Habit.FRAGILE_SPARE_SHARE : Habit.TRANSFER_SPARE_SHARE),
                 ground.habits().pieces(Habit.LEAST_TRANSFER_SPARES));
-        ground.place(
-                on,
-                new Transfers(
-                        icing(colour),
-                        lying.size() * CoatVolume.mm3(piece, ground.mean(Habit.TRANSFER_MM)),
-                        lying.size() * piece.areaMm2(),
-                        lying.size() * piece.areaMm2() * ground.mean(Habit.FILM_TIMES_AREA),
-                        ahead,
-                        radius));
+        double filmMm2 = lying.size() * piece.areaMm2() * ground.mean(Habit.FILM_TIMES_AREA);
         List<Layer> layers = new ArrayList<>();
-        lying.forEach(region -> layers.add(new Layer(Layer.Role.RAISED, colour, region.pathData(), null)));
-        if (hasSecond()) {
-            second(ground, piece, lying, ahead, layers);
+        int passes = 1;
+        if (inner().isEmpty()) {
+            double mm3 = CoatVolume.mm3(piece, ground.mean(Habit.TRANSFER_MM));
+            ground.place(
+                    on,
+                    new Transfers(icing(colour), lying.size() * mm3, lying.size() * piece.areaMm2(), filmMm2, ahead));
+            lying.forEach(region -> layers.add(new Layer(Layer.Role.RAISED, colour, region.pathData(), null)));
+            if (hasSecond()) {
+                second(ground, piece, lying, ahead, layers);
+            }
+        } else {
+            SmallDesign design = new SmallDesign(inner(), piece, piece, onFilm(ground.kitchen()));
+            passes = design.make(ground, on, poses, ahead, filmMm2);
+            layers.addAll(design.layers());
+        }
+        if (standing != null) {
+            double hands = lying.size() * ground.mean(Habit.TRANSFER_SECONDS);
+            ground.place(passes + 1, ground.named(on), new Assembled(lying.size(), ahead, hands));
         }
         set(ground, lying, layers);
+    }
+
+    /** On film every coat is as thick as a transfer, whatever its count, and is done as she says. */
+    private static Kitchen onFilm(Kitchen kitchen) {
+        return kitchen.with(Habit.COAT_MM, kitchen.mean(Habit.TRANSFER_MM))
+                .with(Habit.COAT_MM_PER_SECOND, 0.0)
+                .with(Filling.WALL_AND_FLOOD);
     }
 
     private boolean hasSecond() {
@@ -190,18 +277,10 @@ public record Transfer(
                             .pathData(),
                     null)));
         }
-        ground.place(
-                on,
-                new Transfers(
-                        icing(second),
-                        lying.size() * mm3,
-                        0,
-                        0,
-                        ahead,
-                        Limb.radiusMm(piece, ground.mean(Habit.FRAGILE_RADIUS_MM) + 1)));
+        ground.place(on, new Transfers(icing(second), lying.size() * mm3, 0, 0, ahead));
     }
 
-    private List<Region> lying(Ground ground, Region piece) {
+    private List<Pose> poses(Ground ground, Region piece) {
         double across = Math.max(piece.box().widthMm(), piece.box().heightMm());
         if (ground.whole().box().widthMm() < piece.box().widthMm()) {
             throw new Refused("sizeMm", "A transfer that wide does not fit on this cookie. Make it smaller.");
@@ -210,21 +289,20 @@ public record Transfer(
         if (poses.isEmpty()) {
             poses = Collections.nCopies(pieces, Pose.at(ground.on(on).inside()));
         }
-        return poses.stream().map(piece::at).toList();
+        return poses;
     }
 
     private void set(Ground ground, List<Region> lying, List<Layer> layers) {
         boolean dropped = setOn == SetOn.DROPPED;
         Gate gate = dropped ? Gate.WET : ground.raisedGate(on, waits);
-        // What stands up is put together first and takes hold twice.
-        double hands = lying.size() * ground.mean(Habit.TRANSFER_SECONDS) * (standing == null ? 1 : 2);
-        Icing glue = dropped
+        double hands = lying.size() * ground.mean(Habit.TRANSFER_SECONDS);
+        Icing under = dropped
                 ? null
                 : new Icing(
-                        colour,
-                        new Consistency(ground.mean(Habit.PIPING_SECONDS)),
+                        glue == null || glue.isBlank() ? colour : glue,
+                        new Consistency(glueSeconds),
                         ground.tip(Tip.LINE).name());
         double glueGrams = dropped ? 0 : lying.size() * ground.mean(Habit.GLUE_GRAMS);
-        ground.place(on, new Placed(glue, lying, glueGrams, ground.mean(Habit.TRANSFER_MM), gate, hands, layers));
+        ground.place(on, new Placed(under, lying, glueGrams, ground.mean(Habit.TRANSFER_MM), gate, hands, layers));
     }
 }

@@ -11,15 +11,16 @@ import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Extent;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.mark.Coat;
+import kindthimble.core.mark.OnPieces;
 
 /**
- * Numbers the passes of a cookie: what is made ahead on film is pass 0; then the coats, with what sinks into them, each after the one
+ * Numbers the passes of a cookie: what is made before it, on film or as a cookie on top, ends with pass 0; then the coats, with what sinks into them, each after the one
  * before has skinned; then all else. Where two things touch, the order in which she lists them is the order of work; what does not touch
  * is done in one pass where it is the same kind of work behind the same gate. A coat that she lists after print, paint or marker beside
  * it comes after that.
  */
 public final class Passes {
-    /** Number of what is made ahead. */
+    /** Number of the last pass of what is made ahead; those before count down from it. */
     public static final int AHEAD = 0;
 
     private final List<Step> steps;
@@ -29,17 +30,21 @@ public final class Passes {
     private final int[] passOf;
     private final Map<Integer, Integer> passOfSlot = new HashMap<>();
     private final Extent[] extents;
-    private boolean isAhead;
+
+    /** How many passes what is made ahead takes. */
+    private final int ahead;
 
     /**
-     * @param number from 1; 0 for what is made ahead on film
+     * @param number from 1; 0 and less for what is made ahead
      * @param stage what kind of work it is
      * @param gate what has to be so before it starts
      * @param gateMinutes how long that takes in still air after what it waits for; 0 for nothing
      * @param waitMinutes how much of that is left when the pass before is done; 0 when it has come already
      * @param after the move that it waits for; null for none
+     * @param move the move that waits for it; null for none
      */
-    public record Pass(int number, Stage stage, Gate gate, int gateMinutes, int waitMinutes, Integer after) {}
+    public record Pass(
+            int number, Stage stage, Gate gate, int gateMinutes, int waitMinutes, Integer after, Integer move) {}
 
     /** A pass while it is filled. */
     private static final class Open {
@@ -55,8 +60,8 @@ public final class Passes {
         }
     }
 
-    /** A gate that has to have come since a pass. */
-    private record Need(Gate gate, int since, int move, int minutes) {}
+    /** A gate that has to have come since a pass: what lies there, and what goes on it. */
+    private record Need(Gate gate, int since, int lower, int upper, int minutes) {}
 
     /**
      * @param steps of one cookie, in her order
@@ -69,9 +74,15 @@ public final class Passes {
         this.habits = habits;
         this.passOf = new int[steps.size()];
         this.extents = new Extent[steps.size()];
+        this.ahead = steps.stream()
+                .filter(Passes::isAhead)
+                .mapToInt(Passes::aheadSlot)
+                .max()
+                .orElse(0);
         this.earlySlots = Math.min(
                 earlySlots,
                 steps.stream()
+                        .filter(step -> !isAhead(step))
                         .mapToInt(Step::slot)
                         .filter(slot -> slot <= earlySlots)
                         .max()
@@ -81,7 +92,11 @@ public final class Passes {
             if (slot > 1) {
                 int own = creaseMinutes.applyAsInt(slot);
                 coats.needs.add(new Need(
-                        Gate.SKINNED, slot - 1, coatOf(slot - 1), own > 0 ? own : Gate.SKINNED.minutes(habits)));
+                        Gate.SKINNED,
+                        slot - 1,
+                        coatOf(slot - 1),
+                        coatOf(slot),
+                        own > 0 ? own : Gate.SKINNED.minutes(habits)));
             }
             open.add(coats);
             passOfSlot.put(slot, slot);
@@ -93,7 +108,7 @@ public final class Passes {
 
     private Integer coatOf(int slot) {
         return steps.stream()
-                .filter(step -> step.slot() == slot)
+                .filter(step -> step.slot() == slot && !isAhead(step))
                 .findFirst()
                 .map(Step::move)
                 .orElse(0);
@@ -102,8 +117,8 @@ public final class Passes {
     /** All of them, in order. */
     public List<Pass> list() {
         List<Pass> list = new ArrayList<>();
-        if (isAhead) {
-            list.add(new Pass(AHEAD, Stage.AHEAD, Gate.BARE_COOKIE, 0, 0, null));
+        for (int slot = 1; slot <= ahead; slot++) {
+            list.add(aheadPass(slot));
         }
         // How long after the first pass each one starts, hands left out.
         int[] starts = new int[open.size() + 1];
@@ -125,9 +140,36 @@ public final class Passes {
                     binding == null ? pass.own : binding.gate(),
                     binding == null ? 0 : binding.minutes(),
                     start - before,
-                    binding == null ? null : Integer.valueOf(binding.move())));
+                    binding == null ? null : Integer.valueOf(binding.lower()),
+                    binding == null ? null : Integer.valueOf(binding.upper())));
         }
         return list;
+    }
+
+    private static boolean isAhead(Step step) {
+        return step.mark().stage() == Stage.AHEAD;
+    }
+
+    private static int aheadSlot(Step step) {
+        return Math.max(1, step.slot());
+    }
+
+    /** A pass of what is made ahead: behind what the slowest of all that goes on in it waits for. */
+    private Pass aheadPass(int slot) {
+        Gate gate = Gate.BARE_COOKIE;
+        int minutes = 0;
+        for (Step step : steps) {
+            if (!isAhead(step) || aheadSlot(step) != slot || slot == 1) {
+                continue;
+            }
+            Gate own = step.mark().gate();
+            int ownMinutes = step.mark() instanceof OnPieces on ? on.gateMinutes() : own.minutes(habits);
+            if (ownMinutes > minutes) {
+                gate = own;
+                minutes = ownMinutes;
+            }
+        }
+        return new Pass(slot - ahead, Stage.AHEAD, gate, minutes, minutes, null, null);
     }
 
     private static boolean isStricter(Need one, Need other) {
@@ -146,9 +188,8 @@ public final class Passes {
 
     private int place(int i) {
         Step step = steps.get(i);
-        if (step.mark().stage() == Stage.AHEAD) {
-            isAhead = true;
-            return AHEAD;
+        if (isAhead(step)) {
+            return aheadSlot(step) - ahead;
         }
         if (step.slot() > 0 && passOfSlot.containsKey(step.slot())) {
             return passOfSlot.get(step.slot());
@@ -192,27 +233,27 @@ public final class Passes {
         for (int j = 0; j < i; j++) {
             Step lower = steps.get(j);
             int since = passOf[j];
-            if (lower.move() == upper.move() || since == AHEAD) {
+            if (lower.move() == upper.move() && !upper.mark().waitsForItsOwn() || since <= AHEAD) {
                 continue;
             }
             if (lower.mark().stage() == Stage.COAT) {
                 if (!isCoat && lower.mark() instanceof Coat && meet(upper.sections(), lower.sections())) {
-                    needs.add(need(upper.mark().gate(), since, lower));
+                    needs.add(need(upper.mark().gate(), since, lower, upper));
                 }
             } else if (isCoat) {
                 if (isDressing(lower.mark().stage())) {
-                    needs.add(need(Gate.PRINT_DRY, since, lower));
+                    needs.add(need(Gate.PRINT_DRY, since, lower, upper));
                 }
             } else if (touch(i, j)) {
                 Gate gate = Waits.between(upper.mark(), shareOn(i, j), lower.mark());
-                needs.add(need(gate, since, lower));
+                needs.add(need(gate, since, lower, upper));
             }
         }
         return needs;
     }
 
-    private Need need(Gate gate, int since, Step lower) {
-        return new Need(gate, since, lower.move(), gate.minutes(habits));
+    private Need need(Gate gate, int since, Step lower, Step upper) {
+        return new Need(gate, since, lower.move(), upper.move(), gate.minutes(habits));
     }
 
     private static boolean isDressing(Stage stage) {

@@ -7,7 +7,8 @@ import kindthimble.core.mark.Mark;
  * Something that goes on a cookie, as the moves lay it one after the other.
  *
  * @param move index of its move
- * @param slot of a coat, or of what goes on with one: which of the coats' slots, from 1; 0 for what goes on afterwards or ahead
+ * @param slot of a coat, or of what goes on with one: which of the coats' slots, from 1; of what is made ahead, which of its own
+ *     passes, 0 where it has one only; 0 for what goes on afterwards
  * @param mark what goes on
  * @param sections names of those it lies on
  */

@@ -91,6 +91,12 @@ public record Where(
         return new Where(Laid.PATH, null, null, null, null, null, path, null, null, null, null);
     }
 
+    /** The same, so far inside the edge or beside the line. */
+    public Where beside(double mm) {
+        return new Where(
+                laid, acrossMm, everyMm, fromPercent, toPercent, mm, path, marks, turnDegrees, mirrored, places);
+    }
+
     /** The same on both sides of the cookie. */
     public Where onBothSides() {
         return new Where(

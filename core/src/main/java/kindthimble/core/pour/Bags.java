@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.kitchen.Tip;
 import kindthimble.core.mark.Icing;
 
 /**
@@ -47,7 +48,7 @@ final class Bags {
         Icing.Vessel vessel = bottled(portion, wantedGrams, keptInEach) ? Icing.Vessel.BOTTLE : portion.vessel();
         boolean bag = vessel == Icing.Vessel.BAG;
         // Without a coupler each tip needs a bag of its own.
-        int least = bag && !coupler ? Math.max(1, portion.tips().size()) : 1;
+        int least = bag ? Math.max(1, cuts(portion) + (coupler ? 1 : tipped(portion))) : 1;
         double smallFill = habits.mean(Habit.BAG_FILL_GRAMS);
         double largeFill = habits.mean(Habit.LARGE_BAG_FILL_GRAMS);
         int small = Math.max(least, fillings(vessel, smallFill, wantedGrams, keptInEach));
@@ -64,12 +65,21 @@ final class Bags {
                 bag && portion.tips().isEmpty() ? habits.mean(Habit.CUT_MM) : 0);
     }
 
+    /** How many tips it wants, bags that are cut to a width left out. */
+    private static int tipped(Demand.Portion portion) {
+        return portion.tips().size() - cuts(portion);
+    }
+
+    private static int cuts(Demand.Portion portion) {
+        return (int) portion.tips().stream().filter(Tip::isCut).count();
+    }
+
     /** The portions that get a coupler: those with most tips first, as far as the couplers go. */
     private static Set<Demand.Portion> coupled(int couplers, Demand demand) {
         return demand.colours().stream()
                 .flatMap(colour -> colour.portions().stream())
-                .filter(portion -> portion.tips().size() > 1)
-                .sorted(Comparator.comparingInt(portion -> -portion.tips().size()))
+                .filter(portion -> tipped(portion) > 1)
+                .sorted(Comparator.comparingInt(portion -> -tipped(portion)))
                 .limit(couplers)
                 .collect(Collectors.toCollection(() -> Collections.newSetFromMap(new IdentityHashMap<>())));
     }
@@ -92,7 +102,7 @@ final class Bags {
     private double keptInEach(Demand.Portion portion) {
         return switch (portion.vessel()) {
             case BAG, BOTTLE ->
-                habits.mean(portion.tips().isEmpty() ? Habit.TIPLESS_BAG_KEEPS_GRAMS : Habit.TIPPED_BAG_KEEPS_GRAMS);
+                habits.mean(tipped(portion) == 0 ? Habit.TIPLESS_BAG_KEEPS_GRAMS : Habit.TIPPED_BAG_KEEPS_GRAMS);
             case DIP_BOWL -> habits.mean(Habit.DIP_BOWL_KEEPS_GRAMS) * portion.dipBowls();
             case SCRAPER, SPATULA -> habits.mean(Habit.SCRAPER_KEEPS_GRAMS);
         };

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import kindthimble.core.kitchen.ShopSettings;
+import kindthimble.core.kitchen.Tip;
 import kindthimble.core.mark.Icing;
 
 /**
@@ -33,7 +34,8 @@ public record TipUse(String tip, int owned, List<String> bags) {
                     .filter(bowl -> bowl.colour().equals(colour))
                     .flatMap(bowl -> bowl.portions().stream())
                     .filter(portion -> portion.vessel() == Icing.Vessel.BAG)
-                    .forEach(portion -> portion.tips()
+                    .forEach(portion -> portion.tips().stream()
+                            .filter(tip -> !Tip.isCut(tip))
                             .forEach(tip -> wanted.computeIfAbsent(tip, t -> new ArrayList<>())
                                     .addAll(Collections.nCopies(
                                             Math.max(1, portion.bags() / tipsInBags(portion)), colour))));

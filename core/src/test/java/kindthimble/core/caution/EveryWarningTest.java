@@ -8,37 +8,17 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
-import kindthimble.core.cutter.BasicForm;
-import kindthimble.core.cutter.CutterShape;
 import kindthimble.core.cutter.FigureForm;
-import kindthimble.core.cutter.OwnForm;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
 import kindthimble.core.kitchen.HouseRecipes;
 import kindthimble.core.kitchen.ShopSettings;
-import kindthimble.core.move.Beads;
 import kindthimble.core.move.Dip;
 import kindthimble.core.move.Division;
-import kindthimble.core.move.Dot;
-import kindthimble.core.move.Flood;
-import kindthimble.core.move.Line;
-import kindthimble.core.move.Marker;
-import kindthimble.core.move.Move;
-import kindthimble.core.move.Paint;
-import kindthimble.core.move.RaisedLines;
-import kindthimble.core.move.Seam;
-import kindthimble.core.move.Sprinkle;
-import kindthimble.core.move.Stencil;
-import kindthimble.core.move.Stripe;
-import kindthimble.core.move.Transfer;
 import kindthimble.core.move.Wait;
-import kindthimble.core.move.Writing;
-import kindthimble.core.placing.Place;
-import kindthimble.core.placing.Where;
 import kindthimble.core.testing.Kitchens;
 import kindthimble.core.testing.Moves;
 import org.junit.jupiter.api.Test;
@@ -52,261 +32,6 @@ class EveryWarningTest {
             "rose", Lab.ofHex("#E8A0B4"),
             "navy", Lab.ofHex("#2A3E6C")));
     private static final Measuring MEASURING = new Measuring(Kitchens.of(ShopSettings.house(), 15, PALETTE));
-    private static final Flood WHITE = Moves.flood("white");
-    private static final Division HALVES = new Division.Bands("a", null, 2, null);
-
-    /**
-     * @param says part of its sentence
-     * @param press its press; null where none mends it
-     * @param faulty a design that has it
-     * @param faultless the nearest that has not
-     */
-    private record Case(String says, String press, Design faulty, Design faultless) {
-        @Override
-        public String toString() {
-            return says;
-        }
-    }
-
-    private static Design on(CutterShape shape, double mm, Move... moves) {
-        return Moves.design(shape, mm, null, moves);
-    }
-
-    private static Design card(Move... moves) {
-        return on(new BasicForm.Square(), 70, moves);
-    }
-
-    private static Design wide(Move... moves) {
-        return Moves.design(new BasicForm.Square(), 70, 4.0, moves);
-    }
-
-    private static Line line(String colour, Wait waits) {
-        return new Line(colour, null, null, null, waits, null, null);
-    }
-
-    private static Stencil stencil(Wait waits) {
-        return new Stencil("rose", 30, null, waits, null);
-    }
-
-    private static Flood flood(String colour, String on, Seam seam) {
-        return Moves.flood(colour, on, seam);
-    }
-
-    private static Flood full(double fullness) {
-        return new Flood("white", null, fullness, null, null, null);
-    }
-
-    private static RaisedLines along(String path) {
-        return new RaisedLines("rose", 1, null, null, path, null, null, null, null, null);
-    }
-
-    private static Marker marker(Marker.When when) {
-        return new Marker("navy", null, null, null, null, null, null, null, when, null);
-    }
-
-    private static Sprinkle strewn(Sprinkle.What what) {
-        return new Sprinkle("rose", what, 5, null, null);
-    }
-
-    private static Dot dots(int pieces, Double mm) {
-        return new Dot("rose", pieces, null, mm, null, null, null, null, null);
-    }
-
-    /** A square of 40 mm with an arm of so much, 24 long; drawn so that 40 units are 40 mm. */
-    private static OwnForm armed(double wide) {
-        double half = wide / 2;
-        return new OwnForm.Drawn("M0 0H40V%sH64V%sH40V40H0Z".formatted(20 - half, 20 + half));
-    }
-
-    private static Dot counted(double seconds) {
-        return new Dot("rose", 3, null, 4.0, null, seconds, null, null, null);
-    }
-
-    private static Dot at(double x) {
-        return new Dot("rose", 1, null, 6.0, Where.at(new Place(x, 0, null)), null, null, null, null);
-    }
-
-    private static Flood loose(double seconds) {
-        return new Flood("white", seconds, null, null, null, null);
-    }
-
-    static Stream<Case> cases() {
-        return Stream.of(
-                new Case(
-                        "it stays up and does not sink in",
-                        "Take 15 s",
-                        card(WHITE, counted(27)),
-                        card(WHITE, counted(24))),
-                new Case("it craters and runs out", "Take 15 s", card(WHITE, counted(6)), card(WHITE, counted(9))),
-                new Case(
-                        "where no outline holds it",
-                        "Outline it first",
-                        card(loose(2)),
-                        card(Moves.outline("white"), loose(2))),
-                new Case(
-                        "too lean to lie flat",
-                        "Flood it generously",
-                        card(WHITE, stencil(null)),
-                        card(full(1.15), stencil(null))),
-                new Case("hangs over the edge", "Draw it in", card(WHITE, at(34)), card(WHITE, at(25))),
-                new Case(
-                        "reaches over the edge: only what lies inside",
-                        null,
-                        card(WHITE, along("M-20 0H60")),
-                        card(WHITE, along("M-20 0H20"))),
-                new Case(
-                        "comes before the flood that it holds",
-                        "Move it up",
-                        card(WHITE, Moves.outline("white")),
-                        card(Moves.outline("white"), WHITE)),
-                new Case(
-                        "this one covers nothing",
-                        "Take it out",
-                        card(HALVES, flood("white", "a1 a2", null), Moves.flood("rose")),
-                        card(HALVES, flood("white", "a1", null), Moves.flood("rose"))),
-                new Case(
-                        "a second coat",
-                        null,
-                        card(HALVES, WHITE, flood("rose", "a1", null), flood("rose", "a1", null)),
-                        card(HALVES, WHITE, flood("rose", "a1", null))),
-                new Case(
-                        "it may crater. Pipe a squiggle",
-                        "Add a squiggle",
-                        Moves.card(60, new Division.Horizon("a", null, 14, null, null), WHITE),
-                        Moves.card(60, new Division.Horizon("a", null, 16, null, null), WHITE)),
-                new Case(
-                        "so fine can't be flooded",
-                        null,
-                        Moves.card(40, new Division.Bands("a", null, 34, null), WHITE),
-                        Moves.card(44, new Division.Bands("a", null, 34, null), WHITE)),
-                new Case(
-                        "though the rest does not",
-                        "Add a squiggle",
-                        Moves.design(armed(3), 64, 0.0, WHITE),
-                        Moves.design(armed(5), 64, 0.0, WHITE)),
-                new Case(
-                        "sticks to icing that is not dry",
-                        "Wait until the surface is dry",
-                        card(WHITE, stencil(Wait.HALF_DRY)),
-                        card(WHITE, stencil(Wait.SURFACE_DRY))),
-                new Case(
-                        "needs a dry coat under it",
-                        "Put it behind its flood",
-                        card(stencil(null), WHITE),
-                        card(WHITE, stencil(null))),
-                new Case(
-                        "dry through: put a flood",
-                        "Put it behind its flood",
-                        card(new Paint("rose", null, null, null, null)),
-                        card(WHITE, new Paint("rose", null, null, null, null))),
-                new Case(
-                        "need a wet coat to sink into",
-                        "Put it behind its flood",
-                        card(dots(3, 4.0), WHITE),
-                        card(WHITE, dots(3, 4.0))),
-                new Case(
-                        "find the coat dry",
-                        "Move them to their flood",
-                        card(WHITE, line("rose", null), dots(3, 4.0)),
-                        card(WHITE, dots(3, 4.0), line("rose", null))),
-                new Case(
-                        "wet at different times",
-                        "One for each pass",
-                        card(HALVES, WHITE, dots(4, 4.0)),
-                        card(HALVES, flood("white", null, Seam.FLOW), dots(4, 4.0))),
-                new Case(
-                        "these sections crease",
-                        "Let them flow",
-                        card(HALVES, WHITE, stencil(null)),
-                        card(HALVES, flood("white", null, Seam.FLOW), stencil(null))),
-                new Case(
-                        "something raised lies there",
-                        "Airbrush instead",
-                        card(HALVES, flood("white", null, Seam.FLOW), raisedOn("a1"), stencilOn("a1")),
-                        card(HALVES, flood("white", null, Seam.FLOW), raisedOn("a2"), stencilOn("a1"))),
-                new Case(
-                        "On sugar they do not hold",
-                        "Press them in first",
-                        wide(WHITE, strewn(Sprinkle.What.SUGAR), strewn(Sprinkle.What.PEARLS)),
-                        wide(WHITE, strewn(Sprinkle.What.PEARLS), strewn(Sprinkle.What.SUGAR))),
-                new Case(
-                        "pushes icing outward",
-                        "Leave 3 mm at the edge",
-                        card(WHITE, strewn(Sprinkle.What.CANDIES)),
-                        Moves.design(new BasicForm.Square(), 70, 3.0, WHITE, strewn(Sprinkle.What.CANDIES))),
-                new Case(
-                        "dents and tears",
-                        "Wait until the surface is dry",
-                        card(WHITE, marker(Marker.When.HALF_DRY)),
-                        card(WHITE, marker(Marker.When.SURFACE_DRY))),
-                new Case(
-                        "bleeds into a coat",
-                        "Wait until it is dry through",
-                        card(WHITE, line("navy", Wait.FIRM)),
-                        card(WHITE, line("rose", Wait.FIRM))),
-                new Case(
-                        "it may bleed. Flood them",
-                        "Let them flow",
-                        card(HALVES, flood("navy", "a1", null), flood("white", "a2", null)),
-                        card(HALVES, flood("navy", "a1", Seam.FLOW), flood("white", "a2", null))),
-                new Case("can't be iced on film", "mm wide", card(WHITE, bar(3.5)), card(WHITE, bar(3.9))),
-                new Case("it breaks easily", "mm wide", card(WHITE, bar(8.9)), card(WHITE, bar(9.3))),
-                new Case("it closes up", "mm high", card(WHITE, writing("Kite", 3)), card(WHITE, writing("Kite", 12))),
-                new Case(
-                        "writing reaches over the edge",
-                        "mm high",
-                        card(WHITE, writing("Kite club", 30)),
-                        card(WHITE, writing("Kite", 12))),
-                new Case(
-                        "it stays wet enough for about 360 s",
-                        null,
-                        on(new BasicForm.Square(), 150, WHITE, dots(200, 2.0), stripes(200)),
-                        on(new BasicForm.Square(), 70, WHITE, dots(40, 2.0))),
-                new Case(
-                        "likely to run over the edge",
-                        "Fullness",
-                        card(new Flood("white", 30.0, 1.4, null, null, null)),
-                        card(new Flood("white", 15.0, 1.4, null, null, null))),
-                new Case(
-                        "lie on each other within 3 mm",
-                        "Leave 3 mm at the edge",
-                        card(WHITE, stripesOf("rose"), stripesOf("navy")),
-                        card(WHITE, stripesOf("rose"))),
-                new Case(
-                        "% of the hands",
-                        "Pipe a line instead",
-                        card(Moves.outline("white"), WHITE, beads(2)),
-                        card(Moves.outline("white"), WHITE, line("rose", null))));
-    }
-
-    private static Line raisedOn(String on) {
-        return new Line("rose", null, null, null, null, null, on);
-    }
-
-    private static Stencil stencilOn(String on) {
-        return new Stencil("rose", 30, null, null, on);
-    }
-
-    /** Three times as long as wide: the largest circle in it is a third of its length across. */
-    private static Transfer bar(double mm) {
-        return new Transfer("rose", null, "M0 0H30V10H0Z", mm, 1, null, null, null, null, null, null, null, null, null);
-    }
-
-    private static Writing writing(String text, double mm) {
-        return Moves.writing("rose", text, mm);
-    }
-
-    private static Stripe stripes(int drags) {
-        return new Stripe("rose", null, null, 40, null, null, null, null, null, Math.min(40, drags), null, null);
-    }
-
-    private static Stripe stripesOf(String colour) {
-        return new Stripe(colour, null, null, 9, null, 0.0, null, null, null, null, null, null);
-    }
-
-    private static Beads beads(double mm) {
-        return Moves.beads("rose", mm);
-    }
 
     private static List<Caution> of(Design design, String says) {
         return MEASURING.measure(design).cautions().stream()
@@ -315,8 +40,8 @@ class EveryWarningTest {
     }
 
     @ParameterizedTest
-    @MethodSource("cases")
-    void standsOnTheFaultAndGoesWithItsPress(Case one) {
+    @MethodSource("kindthimble.core.caution.CautionCases#all")
+    void standsOnTheFaultAndGoesWithItsPress(CautionCases.Case one) {
         List<Caution> found = of(one.faulty(), one.says());
         assertTrue(
                 !found.isEmpty(),
@@ -347,7 +72,8 @@ class EveryWarningTest {
     @Test
     void everyWarningHasACase() {
         List<String> seen = new ArrayList<>();
-        cases().flatMap(one -> MEASURING.measure(one.faulty()).cautions().stream())
+        CautionCases.all()
+                .flatMap(one -> MEASURING.measure(one.faulty()).cautions().stream())
                 .map(Caution::kind)
                 .distinct()
                 .forEach(seen::add);
@@ -357,15 +83,16 @@ class EveryWarningTest {
     /** What is shown of a warning: where it is, in a ring that can be seen and hides little. */
     @Test
     void ringsAreOnTheCookieAndOfAFairSize() {
-        cases().forEach(one -> MEASURING.measure(one.faulty()).cautions().forEach(caution -> {
-            assertTrue(caution.radiusMm() >= 3 && caution.radiusMm() <= 9, caution.sentence());
-            assertTrue(
-                    MEASURING
-                            .measure(one.faulty())
-                            .baked()
-                            .covers(caution.at().x(), caution.at().y()),
-                    caution.sentence());
-        }));
+        CautionCases.all()
+                .forEach(one -> MEASURING.measure(one.faulty()).cautions().forEach(caution -> {
+                    assertTrue(caution.radiusMm() >= 3 && caution.radiusMm() <= 9, caution.sentence());
+                    assertTrue(
+                            MEASURING
+                                    .measure(one.faulty())
+                                    .baked()
+                                    .covers(caution.at().x(), caution.at().y()),
+                            caution.sentence());
+                }));
     }
 
     @Test
@@ -373,13 +100,15 @@ class EveryWarningTest {
         Dip dip = Moves.dip("white");
         assertEquals(
                 List.of(),
-                MEASURING.measure(on(new FigureForm.Cloud(), 95, dip)).cautions());
+                MEASURING
+                        .measure(CautionCases.on(new FigureForm.Cloud(), 95, dip))
+                        .cautions());
     }
 
     /** A wall, a flood and six dots: nothing can be said against that. */
     @Test
     void faultlessCookiesWearNoWarning() {
-        Design plain = Moves.round(80, null, Moves.outline("white"), WHITE, dots(6, 4.0));
+        Design plain = Moves.round(80, null, Moves.outline("white"), CautionCases.WHITE, CautionCases.dots(6, 4.0));
         Design wheel = Moves.round(
                 90,
                 null,
@@ -387,7 +116,7 @@ class EveryWarningTest {
                 Moves.outline("white"),
                 Moves.flood("white", "a-odd", null),
                 Moves.flood("rose", "a-even", null),
-                line("rose", Wait.DRY_THROUGH));
+                CautionCases.line("rose", Wait.DRY_THROUGH));
         for (Design design : List.of(plain, wheel)) {
             assertEquals(
                     List.of(),
@@ -401,7 +130,7 @@ class EveryWarningTest {
     /** What a press says that it changes is what it changes. */
     @Test
     void aPressSaysWhatItChanges() {
-        Design faulty = card(loose(2));
+        Design faulty = CautionCases.card(CautionCases.loose(2));
         Cookie before = MEASURING.measure(faulty);
         Caution caution = before.cautions().stream()
                 .filter(one -> "Outline it first".equals(one.press()))

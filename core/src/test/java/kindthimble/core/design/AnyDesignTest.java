@@ -76,7 +76,7 @@ class AnyDesignTest {
             case 3 -> Moves.line(colour());
             case 4 -> new RaisedLines(colour(), 1 + random.nextInt(3), null, null, null, null, null, null, null, on);
             case 5 -> new Stripe(colour(), null, null, 2, null, 20.0, null, null, null, null, null, on);
-            case 6 -> new Piece(colour(), Pieces.Piped.STAR, 2, 4, null, null, on);
+            case 6 -> new Piece(colour(), Pieces.PieceKind.STAR, 2, 4, null, null, on);
             case 7 -> new Sprinkle(colour(), Sprinkle.What.values()[random.nextInt(4)], 5, null, on);
             default -> new Marker(colour(), null, 1, null, null, null, null, null, null, on);
         };

@@ -5,7 +5,9 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.colour.Palette;
+import kindthimble.core.cutter.SmallForm;
 import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.mark.Layer;
 import kindthimble.core.move.Division;
@@ -75,5 +77,15 @@ class SideCutTest {
                 List.of(Layer.Role.DOUGH, Layer.Role.BEAD, Layer.Role.COAT, Layer.Role.SUNK),
                 layers.stream().map(Layer::role).toList());
         assertEquals(List.of(-1, 0, 1, 2), layers.stream().map(Layer::move).toList());
+    }
+
+    @Test
+    void whatIsSetOnIsSeenAndNotItsGlue() {
+        Move transfer = Catalogue.with(Moves.transfer("rose", SmallForm.DISC, 20, 1), "glue", "navy");
+        Cookie cookie = new Measuring(Kitchens.of(ShopSettings.house(), 15, Palette.UNKNOWN))
+                .measure(Moves.card(60, Moves.flood("white"), transfer));
+        assertEquals(
+                "rose",
+                SideCut.through(cookie, cookie.iced().inside().y()).get(1).colour());
     }
 }

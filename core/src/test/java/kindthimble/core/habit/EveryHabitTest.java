@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.UnaryOperator;
+import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.SmallForm;
@@ -38,6 +39,7 @@ import kindthimble.core.move.Spatula;
 import kindthimble.core.move.Sprinkle;
 import kindthimble.core.move.Stack;
 import kindthimble.core.move.Stripe;
+import kindthimble.core.move.Transfer;
 import kindthimble.core.move.Wait;
 import kindthimble.core.placing.Where;
 import kindthimble.core.pour.Allowance;
@@ -95,11 +97,11 @@ class EveryHabitTest {
                     Moves.beads("rose", 5),
                     new Line("rose", Where.alongEdge(null, null, 8.0), null, null, Wait.FIRM, Finish.SUGARED, null),
                     new Dab("mist", Wait.HALF_DRY, null),
-                    piece(Pieces.Piped.LEAF),
-                    piece(Pieces.Piped.ROSETTE),
-                    piece(Pieces.Piped.STAR),
-                    piece(Pieces.Piped.FLOWER),
-                    piece(Pieces.Piped.PETAL)),
+                    piece(Pieces.PieceKind.LEAF),
+                    piece(Pieces.PieceKind.ROSETTE),
+                    piece(Pieces.PieceKind.STAR),
+                    piece(Pieces.PieceKind.FLOWER),
+                    piece(Pieces.PieceKind.PETAL)),
             List.of(
                     Moves.flood("white"),
                     new Ruffle("rose", Frill.Border.RUFFLE, null, null, null, null),
@@ -116,6 +118,8 @@ class EveryHabitTest {
                     Moves.flood("white"),
                     Moves.transfer("rose", SmallForm.HEART, 12, 4),
                     Moves.transfer("mist", SmallForm.HEART, 3.2, 3),
+                    Catalogue.with(
+                            Moves.transfer("navy", SmallForm.BOW, 14, 1), "standing", Transfer.Standing.STANDING),
                     new Stack("navy", null, null, 20, 1, null, null)),
             List.of(
                     new Division.Inlay("a", null, null, "M0 0H40V18H60V22H40V40H0Z", 50, null, null),
@@ -129,7 +133,7 @@ class EveryHabitTest {
         return new Dot("rose", pieces, size, null, null, null, null, null, null);
     }
 
-    private static Piece piece(Pieces.Piped kind) {
+    private static Piece piece(Pieces.PieceKind kind) {
         return new Piece("navy", kind, 2, 9, null, null, null);
     }
 

@@ -118,7 +118,7 @@ class MarksTest {
                         Stage.RAISED,
                         1.5),
                 new Case(
-                        new Pieces(PIPING, Pieces.Piped.STAR, AT_THREE, 9, 0.4, Gate.DRY_THROUGH),
+                        new Pieces(PIPING, Pieces.PieceKind.STAR, AT_THREE, 9, 0.4, Gate.DRY_THROUGH),
                         3 * 0.4 * 1000 / 1.3,
                         3 * 2.5,
                         Habit.PIECE_SECONDS,
@@ -153,7 +153,7 @@ class MarksTest {
                         Stage.RAISED,
                         Double.NaN),
                 new Case(
-                        new Transfers(FLOOD, 700, 400, 800, new Ahead(2, 0.15, 2), 5),
+                        new Transfers(FLOOD, 700, 400, 800, new Ahead(2, 0.15, 2)),
                         700,
                         4 * 0.5 + 2 * 4,
                         Habit.PIECE_NEEDLE_SECONDS,
@@ -199,7 +199,7 @@ class MarksTest {
     void gramsAreVolumeTimesDensityOrAsWeighed() {
         Balls balls = new Balls(PIPING, THREE, 3, 0, Gate.DRY_THROUGH);
         assertEquals(1.2965 * balls.volumeMm3() / 1000, balls.grams(BASE), 1e-4);
-        assertEquals(1.2, new Pieces(PIPING, Pieces.Piped.STAR, AT_THREE, 9, 0.4, Gate.FIRM).grams(BASE), 1e-12);
+        assertEquals(1.2, new Pieces(PIPING, Pieces.PieceKind.STAR, AT_THREE, 9, 0.4, Gate.FIRM).grams(BASE), 1e-12);
         assertEquals(1.8, new Frill(PIPING, Frill.Border.RUFFLE, STRAIGHT, 5, 0.45, Gate.FIRM).grams(BASE), 1e-12);
         Placed glued = new Placed(PIPING, List.of(SQUARE), 0.3, 1.8, Gate.FIRM, 8, List.of());
         assertEquals(0.3, glued.grams(BASE), 1e-12);
@@ -264,7 +264,7 @@ class MarksTest {
         assertThrows(IllegalArgumentException.class, () -> new Supply(Supply.Sort.PEARLS, "rose", Double.NaN));
         assertEquals(
                 List.of(new Supply(Supply.Sort.FILM, null, 8)),
-                new Transfers(FLOOD, 700, 400, 800, new Ahead(2, 0.15, 2), 5).supplies(),
+                new Transfers(FLOOD, 700, 400, 800, new Ahead(2, 0.15, 2)).supplies(),
                 "800 mm2 are 8 cm2");
     }
 }

@@ -93,7 +93,8 @@ class EffectsTest {
         double placing = placed(one).handSeconds(Habits.HOUSE);
         assertEquals(8, placing, 1e-9);
         Transfer standing = Catalogue.with(one, "standing", Transfer.Standing.STANDING);
-        assertEquals(2 * placing, placed(standing).handSeconds(Habits.HOUSE), 1e-9, "what stands takes hold twice");
+        assertEquals(8, ahead(standing, 1).handSeconds(Habits.HOUSE), 1e-9, "put together first");
+        assertEquals(placing, placed(standing).handSeconds(Habits.HOUSE), 1e-9, "and set on like any other");
     }
 
     private static Mark ahead(Transfer transfer, int nth) {

@@ -65,6 +65,15 @@ class EveryMoveTest {
         with("second flood", "sizeMm", "form", "HEART");
         with("dip", "secondPercent", "second", "navy");
         with("transfer", "secondGoes", "second", "navy");
+        for (String of : List.of("paint", "airbrush", "stencil")) {
+            with(of, "form", "where", "MIDDLE");
+            with(of, "path", "where", "MIDDLE");
+            with(of, "sizeMm", "where", "MIDDLE");
+            with(of, "pieces", "where", "RING");
+        }
+        with("raised lines", "lengthMm", "where", "RING");
+        with("airbrush", "masked", "where", "MIDDLE");
+        with("paint", "tiltDegrees", "stripes", "3");
     }
 
     private static Object value(Class<?> type, String text) {
@@ -78,6 +87,9 @@ class EveryMoveTest {
                 }
             }
             throw new IllegalArgumentException(text + " is none of " + type);
+        }
+        if (type == Where.class) {
+            return Where.of(Laid.valueOf(text));
         }
         if (type == int.class || type == Integer.class) {
             return (int) Math.round(Double.parseDouble(text));
@@ -129,6 +141,9 @@ class EveryMoveTest {
                 moves.add(new Flood("white", null, null, null, null, null));
                 moves.add(Moves.dots("rose", 3, 3));
                 moves.add(Moves.dots("mist", 4, 5));
+                if (move instanceof Blend) {
+                    moves.add(new Edge(Seam.FLOW, null, null));
+                }
                 moves.add(move);
             }
         }
@@ -267,6 +282,10 @@ class EveryMoveTest {
             // Whole sections are where they are.
             return Catalogue.with(move, "form", SmallForm.HEART);
         }
+        if (move instanceof Paint || move instanceof Airbrush || move instanceof Stencil) {
+            // A disc can be turned without an end.
+            return Catalogue.with(Catalogue.with(move, "form", SmallForm.HEART), "pieces", 5);
+        }
         return Catalogue.has(move, "pieces") ? Catalogue.with(move, "pieces", 5) : move;
     }
 
@@ -286,7 +305,7 @@ class EveryMoveTest {
             "everyMm", 9.0,
             "fromPercent", 30.0,
             "toPercent", 60.0,
-            "besideMm", 4.0,
+            "besideMm", 5.5,
             "path", "M-9 -3L2 8",
             "marks", "dot 1",
             "turnDegrees", 25.0,

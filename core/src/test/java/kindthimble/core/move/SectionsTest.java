@@ -174,7 +174,7 @@ class SectionsTest {
                         new RaisedLines("b", 2, null, 90.0, null, "3", null, null, null, null),
                         Moves.beads("c", 3),
                         Moves.stencil("d", 30),
-                        new Piece("e", Pieces.Piped.LEAF, 4, 8, null, null, null),
+                        new Piece("e", Pieces.PieceKind.LEAF, 4, 8, null, null, null),
                         new Marker("f", null, 1, null, null, null, null, null, null, null))));
         List<OnCookie> marks = cookie.marks();
         assertEquals(3600 * 3, marks.get(0).mark().volumeMm3(), 1e-6);
@@ -183,7 +183,7 @@ class SectionsTest {
         long beads = Math.round(4 * 57 / (0.85 * 3));
         assertEquals(beads * Math.PI * 27 / 12 * 1.1, marks.get(3).mark().volumeMm3(), 1e-6);
         assertEquals(3600 * 0.3 * 0.3, marks.get(4).mark().volumeMm3(), 1e-6);
-        assertEquals(4 * 0.5, marks.get(5).mark().grams(HouseRecipes.MERINGUE_POWDER), 1e-9);
+        assertEquals(4 * 0.5 * 8 / 9, marks.get(5).mark().grams(HouseRecipes.MERINGUE_POWDER), 1e-9, "0.5 g at 9 mm");
         assertEquals(0, marks.get(6).mark().grams(HouseRecipes.MERINGUE_POWDER));
         // As they are listed: beads touch the lines, the stencil is laid over both, leaves on that.
         assertEquals(
@@ -246,7 +246,7 @@ class SectionsTest {
                 .lineTo(60, 60)
                 .lineTo(0, 60)
                 .region());
-        sections.divide(new Division.Bands("a", null, 9, 0.0, "2 1 2"));
+        sections.divide(new Division.Bands("a", null, 9, 0.0, "2 1 2", null));
         assertEquals(
                 List.of(24.0, 12.0, 24.0),
                 sections.leaves().values().stream()
@@ -255,7 +255,7 @@ class SectionsTest {
         for (String wrong : List.of("2", "a b", "1 0", "1 -2", "9".repeat(30))) {
             assertThrows(
                     Refused.class,
-                    () -> new Sections(sections.whole()).divide(new Division.Bands("a", null, 2, 0.0, wrong)),
+                    () -> new Sections(sections.whole()).divide(new Division.Bands("a", null, 2, 0.0, wrong, null)),
                     wrong);
         }
     }
@@ -310,5 +310,44 @@ class SectionsTest {
                         .sum(),
                 1e-6);
         assertTrue(lines.get(0).volumeMm3() > lines.get(1).volumeMm3(), "three of seven, then two");
+    }
+
+    @Test
+    void aBandAndItsMirrorImageAreOneSection() {
+        Sections sections = new Sections(square(60));
+        sections.divide(new Division.Bands("a", null, 9, 0.0, "1 2 3", Division.Bands.Mirrored.FROM_BOTH_SIDES));
+        assertEquals(
+                List.of(10.0, 20.0, 30.0),
+                sections.leaves().values().stream()
+                        .map(band -> Math.rint(band.areaMm2() / 60 * 1e6) / 1e6)
+                        .toList(),
+                "both sides together; the last one is the middle");
+        sections.leaves()
+                .values()
+                .forEach(band -> assertEquals(30, band.box().x() + band.box().widthMm() / 2, 1e-9));
+    }
+
+    @Test
+    void curvedWedgesAreAsLargeAsStraightOnes() {
+        Region disc = SmallForm.region(SmallForm.DISC, null, 80);
+        Sections sections = new Sections(disc);
+        sections.divide(new Division.Spokes("a", null, 7, 50.0, 50.0, 10.0, 75.0));
+        assertEquals(7, sections.leaves().size());
+        double all = 0;
+        for (Region wedge : sections.leaves().values()) {
+            assertEquals(disc.areaMm2() / 7, wedge.areaMm2(), 0.005 * disc.areaMm2() / 7);
+            all += wedge.areaMm2();
+        }
+        assertEquals(disc.areaMm2(), all, 1e-6 * all);
+        Region straight = new Division.Spokes("a", null, 7, 50.0, 50.0, 10.0, 0.0)
+                .sections(disc)
+                .get(0);
+        Region curved = sections.leaves().get("a1");
+        assertTrue(curved.intersection(straight).areaMm2() < 0.8 * curved.areaMm2(), "it turns on its way out");
+        assertTrue(curved.perimeterMm() > 1.02 * straight.perimeterMm());
+    }
+
+    private static Region square(double mm) {
+        return new Pen().moveTo(0, 0).lineTo(mm, 0).lineTo(mm, mm).lineTo(0, mm).region();
     }
 }

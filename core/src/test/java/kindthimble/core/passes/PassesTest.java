@@ -382,4 +382,14 @@ class PassesTest {
             default -> line("coal", path, waits);
         };
     }
+
+    @Test
+    void aPassSaysWhatWaitsForWhat() {
+        Cookie cookie = card(WHITE, line("rose", "M-20 0H20", null), marker("M-20 0H20"));
+        assertEquals(
+                List.of("null null", "1 0", "2 1"),
+                cookie.passes().stream()
+                        .map(pass -> pass.move() + " " + pass.after())
+                        .toList());
+    }
 }

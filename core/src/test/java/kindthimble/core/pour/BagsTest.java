@@ -64,6 +64,21 @@ class BagsTest {
     }
 
     @Test
+    void aBagThatIsCutKeepsWhatATiplessOneKeepsAndTakesNoTip() {
+        Pour.Portion cut = pour(HOUSE, colour("rose", portion(50, 20, "cut 1.4")))
+                .bowls()
+                .get(0)
+                .portions()
+                .get(0);
+        assertEquals(1, cut.bags());
+        assertEquals(6, cut.keptGrams(), 1e-9, "no tip to keep icing in");
+        Pour both = pour(HOUSE, colour("rose", portion(50, 20, "1", "2", "cut 1.4")));
+        Pour.Portion mixed = both.bowls().get(0).portions().get(0);
+        assertEquals(2, mixed.bags(), "a coupler changes tips, and does nothing for a bag that is cut");
+        assertEquals(List.of(), TipUse.tooFew(both, List.of("rose"), ShopSettings.house()));
+    }
+
+    @Test
     void couplersGoWhereMostTipsAre() {
         Pour pour = pour(
                 with(Habit.COUPLERS, 1),

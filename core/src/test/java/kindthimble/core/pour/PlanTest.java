@@ -262,6 +262,8 @@ class PlanTest {
                 List.of(),
                 List.of(),
                 0,
+                Map.of(),
+                false,
                 Map.of());
         return new Pouring(Kitchens.of(SHOP, BASE), FLAT)
                 .of(new Tally(BASE, 0).of(new CookieSet(List.of(new CookieSet.Line("a", counted, 24)))));

@@ -58,6 +58,8 @@ class PourTest {
                 List.of(),
                 List.of(),
                 0,
+                Map.of(),
+                false,
                 Map.of());
         Pour.Bowl bowl = pour(ONE_IN_FIFTY, 0, new CookieSet.Line("a", floodOnly, 24))
                 .bowls()
