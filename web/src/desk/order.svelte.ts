@@ -105,20 +105,24 @@ export class OrderDesk {
     this.paper.take({ details: order.details, designs }, order.revision, isAnswer);
   }
 
-  /** The answer to a change holds the designs that are others now. */
-  async #answer(answer: OrderView): Promise<void> {
+  /**
+   * The answer to a change holds the designs that are others now.
+   *
+   * @param isOfPatch whether it answers what the paper had sent: an answer to anything else must not take that for stored
+   */
+  async #answer(answer: OrderView, isOfPatch = false): Promise<void> {
     const before = this.order;
     const isNext = before && answer.shop === before.shop && answer.revision >= before.revision;
     const known = [...answer.designs, ...(before?.designs ?? [])];
     const designs = answer.tray.flatMap((id) => known.find((design) => design.id === id) ?? []);
     if (isNext && designs.length === answer.tray.length) {
       const order = { ...answer, designs };
-      this.#take(order, true);
+      this.#take(order, isOfPatch);
       this.order = order;
     } else {
       // Of more than one revision nothing is shown.
       const order = await this.#fetch();
-      this.#take(order, true);
+      this.#take(order, isOfPatch);
       this.order = order;
     }
     void this.#follow(false);
@@ -129,6 +133,7 @@ export class OrderDesk {
       await answered(
         api.PATCH("/api/orders/{order}", { params: { path: { order: this.id } }, body: patch }),
       ),
+      true,
     );
     this.shown = null;
   }

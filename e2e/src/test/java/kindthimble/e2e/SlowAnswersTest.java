@@ -2,13 +2,18 @@ package kindthimble.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static kindthimble.e2e.Hands.press;
+import static kindthimble.e2e.Hands.saved;
+import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
 import java.util.Random;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.regex.Pattern;
 import kindthimble.app.testing.RunningApp;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
@@ -85,5 +90,26 @@ class SlowAnswersTest {
             assertThat(dialog).isVisible();
             page.context().close();
         }
+    }
+
+    /** A press that overtakes what was typed makes that a change of an older revision: it is sent again, not lost. */
+    @Test
+    void whatWasTypedBeforeAPressOvertookItIsStored() {
+        Page page = BROWSER.open("/orders/1/cookie");
+        AtomicReference<Route> onItsWay = new AtomicReference<>();
+        page.route("**/api/orders/1", route -> {
+            if (!route.request().method().equals("PATCH") || !onItsWay.compareAndSet(null, route)) {
+                route.resume();
+            }
+        });
+        int designs = APP.get("/api/orders/1").body().get("designs").size();
+        page.getByLabel(Pattern.compile("^How many")).fill("37");
+        page.getByLabel("Add a design").click();
+        assertThat(page.locator("[data-design]")).hasCount(designs + 1);
+        onItsWay.get().resume();
+        saved(page);
+        assertEquals(
+                37, APP.get("/api/orders/1").body().at("/designs/0/count").asInt());
+        page.context().close();
     }
 }
