@@ -108,8 +108,7 @@ class SlowAnswersTest {
         assertThat(page.locator("[data-design]")).hasCount(designs + 1);
         onItsWay.get().resume();
         saved(page);
-        assertEquals(
-                37, APP.get("/api/orders/1").body().at("/designs/0/count").asInt());
+        assertEquals(37, APP.get("/api/orders/1").body().at("/designs/0/count").asInt());
         page.context().close();
     }
 }
