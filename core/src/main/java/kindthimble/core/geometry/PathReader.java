@@ -5,13 +5,13 @@ import org.apache.batik.parser.PathHandler;
 import org.apache.batik.parser.PathParser;
 
 /**
- * Reads SVG path data (SVG 2, 9.3: M L H V C S Q T A Z, absolute and relative, as tightly written as the grammar allows) into a pen.
+ * Reads SVG path data (SVG 2, 9.3: M L H V C S Q T A Z, absolute and relative, as tightly written as the grammar allows) along a track.
  * Batik's parser reads it; numbers are single precision, a part in ten million. Unclosed subpaths are closed, as they are when filled.
  */
 final class PathReader implements PathHandler {
     private static final double FARTHEST = 1e6;
 
-    private final Pen pen;
+    private final Track pen;
     private final double offsetX;
     private final double offsetY;
     private boolean begun;
@@ -28,7 +28,7 @@ final class PathReader implements PathHandler {
     private double quadraticX;
     private double quadraticY;
 
-    private PathReader(Pen pen, double offsetX, double offsetY) {
+    private PathReader(Track pen, double offsetX, double offsetY) {
         this.pen = pen;
         this.offsetX = offsetX;
         this.offsetY = offsetY;
@@ -37,7 +37,7 @@ final class PathReader implements PathHandler {
     /**
      * @throws IllegalArgumentException saying what is wrong
      */
-    static void read(Pen pen, String data, double offsetX, double offsetY) {
+    static void read(Track pen, String data, double offsetX, double offsetY) {
         PathParser parser = new PathParser();
         PathReader reader = new PathReader(pen, offsetX, offsetY);
         parser.setPathHandler(reader);

@@ -81,7 +81,7 @@ public final class Pen {
 
     /** Follows SVG path data, moved by an offset. */
     public Pen follow(String pathData, double offsetX, double offsetY) {
-        PathReader.read(this, pathData, offsetX, offsetY);
+        PathReader.read(new Own(), pathData, offsetX, offsetY);
         return this;
     }
 
@@ -267,6 +267,29 @@ public final class Pen {
             sumY += p[1];
         }
         return new double[] {sumX / points.size(), sumY / points.size()};
+    }
+
+    /** Path data goes the way that is drawn by hand. */
+    private final class Own implements Track {
+        @Override
+        public void moveTo(double toX, double toY) {
+            Pen.this.moveTo(toX, toY);
+        }
+
+        @Override
+        public void lineTo(double toX, double toY) {
+            Pen.this.lineTo(toX, toY);
+        }
+
+        @Override
+        public void curveTo(double c1x, double c1y, double c2x, double c2y, double toX, double toY) {
+            Pen.this.curveTo(c1x, c1y, c2x, c2y, toX, toY);
+        }
+
+        @Override
+        public void close() {
+            Pen.this.close();
+        }
     }
 
     private Ring ring() {
