@@ -244,6 +244,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/orders/{order}/drawn-designs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{order}/drawn-designs/{design}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["again"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{order}/drawing-colours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["colours"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/orders/{order}/designs/{design}/restore": {
         parameters: {
             query?: never;
@@ -349,7 +397,7 @@ export interface paths {
         };
         get: operations["all_2"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -414,6 +462,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["show"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cookies/svg-preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
         delete?: never;
         options?: never;
         head?: never;
@@ -941,6 +1005,8 @@ export interface components {
             currency: string;
             paper: components["schemas"]["Paper"];
         };
+        /** @enum {string} */
+        CutBy: "OUTERMOST" | "SILHOUETTE" | "CUTTER";
         CutPiece: {
             /** Format: double */
             fromMm: number;
@@ -1218,6 +1284,44 @@ export interface components {
         Drag: "HEARTS" | "LEAVES" | "ROSE";
         /** @enum {string} */
         Dragged: "FEATHERED" | "ONE_WAY" | "ALONG" | "TO_MIDDLE" | "FROM_MIDDLE" | "SWIRL" | "MARBLED";
+        DrawingView: {
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            colours: components["schemas"]["DrawnColour"][];
+            regions: components["schemas"]["DrawnShape"][];
+            strokes: components["schemas"]["DrawnStroke"][];
+            notes: string[];
+        };
+        DrawnColour: {
+            colour: string;
+            /** Format: double */
+            areaMm2: number;
+            /** Format: int32 */
+            regions: number;
+        };
+        DrawnShape: {
+            id: string;
+            colour: string;
+            /** Format: double */
+            areaMm2: number;
+            /** Format: double */
+            perimeterMm: number;
+            /** Format: double */
+            inscribedRadiusMm: number;
+            becomes: string;
+            why: string;
+            path: string;
+            isStroke: boolean;
+        };
+        DrawnStroke: {
+            colour: string;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+        };
         Drink: {
             design: string;
             /** Format: int32 */
@@ -1491,6 +1595,11 @@ export interface components {
         };
         /** @enum {string} */
         Masked: "THROUGH" | "AROUND";
+        Matched: {
+            colour: string;
+            key: string;
+            name: string;
+        };
         /** @enum {string} */
         Measure: "GRAMS" | "PIECES" | "DROPS" | "MILLILITRES" | "SHEETS";
         Measured: {
@@ -1539,7 +1648,7 @@ export interface components {
             /** Format: int32 */
             cookies: number;
         };
-        Move: components["schemas"]["MoveBands"] | components["schemas"]["MoveSpokes"] | components["schemas"]["MoveRings"] | components["schemas"]["MoveChecks"] | components["schemas"]["MoveFrame"] | components["schemas"]["MoveHorizon"] | components["schemas"]["MoveLettering"] | components["schemas"]["MoveInlay"] | components["schemas"]["MoveFlood"] | components["schemas"]["MoveDip"] | components["schemas"]["MoveSpatula"] | components["schemas"]["MoveOutline"] | components["schemas"]["MoveDot"] | components["schemas"]["MoveStripe"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveRaisedLines"] | components["schemas"]["MoveStitches"] | components["schemas"]["MoveWriting"] | components["schemas"]["MoveBeads"] | components["schemas"]["MoveDrop"] | components["schemas"]["MovePiece"] | components["schemas"]["MoveSecondFlood"] | components["schemas"]["MoveRaisedFill"] | components["schemas"]["MoveRuffle"] | components["schemas"]["MoveDab"] | components["schemas"]["MoveStencil"] | components["schemas"]["MoveTransfer"] | components["schemas"]["MoveStack"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveBlend"] | components["schemas"]["MoveSquiggle"] | components["schemas"]["MoveSprinkle"] | components["schemas"]["MoveAirbrush"] | components["schemas"]["MoveMarker"] | components["schemas"]["MovePaint"];
+        Move: components["schemas"]["MoveBands"] | components["schemas"]["MoveSpokes"] | components["schemas"]["MoveRings"] | components["schemas"]["MoveChecks"] | components["schemas"]["MoveFrame"] | components["schemas"]["MoveHorizon"] | components["schemas"]["MoveLettering"] | components["schemas"]["MoveInlay"] | components["schemas"]["MoveOutlines"] | components["schemas"]["MoveFlood"] | components["schemas"]["MoveDip"] | components["schemas"]["MoveSpatula"] | components["schemas"]["MoveOutline"] | components["schemas"]["MoveDot"] | components["schemas"]["MoveStripe"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveRaisedLines"] | components["schemas"]["MoveStitches"] | components["schemas"]["MoveWriting"] | components["schemas"]["MoveBeads"] | components["schemas"]["MoveDrop"] | components["schemas"]["MovePiece"] | components["schemas"]["MoveSecondFlood"] | components["schemas"]["MoveWetShape"] | components["schemas"]["MoveRaisedFill"] | components["schemas"]["MoveRuffle"] | components["schemas"]["MoveDab"] | components["schemas"]["MoveStencil"] | components["schemas"]["MoveTransfer"] | components["schemas"]["MoveStack"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveBlend"] | components["schemas"]["MoveSquiggle"] | components["schemas"]["MoveSprinkle"] | components["schemas"]["MoveAirbrush"] | components["schemas"]["MoveMarker"] | components["schemas"]["MovePaint"];
         MoveAirbrush: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1797,6 +1906,17 @@ export interface components {
             /** @enum {string} */
             piped?: "IN_ONE_GO";
             on?: string;
+        };
+        MoveOutlines: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "drawing";
+            key?: string;
+            of?: string;
+            outlines?: string;
+            acrossMm: number;
         };
         MovePaint: {
             /**
@@ -2086,6 +2206,23 @@ export interface components {
             fragile?: "YES" | "NO";
             /** @enum {string} */
             waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            on?: string;
+        };
+        MoveWetShape: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "wet shape";
+            colour: string;
+            /** @enum {string} */
+            form?: "DISC" | "HEART" | "STAR" | "FLOWER" | "LEAF" | "DROP" | "BOW" | "BANNER" | "CLOUD" | "KITE";
+            text?: string;
+            path?: string;
+            sizeMm?: number;
+            where?: components["schemas"]["Where"];
+            countSeconds?: number;
+            tip?: string;
             on?: string;
         };
         MoveWriting: {
@@ -2589,6 +2726,11 @@ export interface components {
             design: number;
             order: components["schemas"]["OrderView"];
         };
+        TakenShape: {
+            id: string;
+            becomes: string;
+            colour: string;
+        };
         ThinningCurve: {
             /** Format: double */
             ownCountSeconds: number;
@@ -2676,6 +2818,20 @@ export interface components {
             colours: {
                 [key: string]: string;
             };
+        };
+        WantedDrawing: {
+            file: string;
+            /** Format: double */
+            heightMm: number;
+            name: string;
+            /** Format: int32 */
+            count: number;
+            edge: components["schemas"]["CutBy"];
+            /** Format: double */
+            marginMm: number;
+            cutter: components["schemas"]["Cutter"];
+            taken: components["schemas"]["TakenShape"][];
+            colours: components["schemas"]["Matched"][];
         };
         /** @enum {string} */
         WeekStart: "MONDAY" | "SUNDAY" | "SATURDAY";
@@ -3212,6 +3368,85 @@ export interface operations {
             };
         };
     };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WantedDrawing"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
+    again: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+                design: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WantedDrawing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Design"];
+                };
+            };
+        };
+    };
+    colours: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string[];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Matched"][];
+                };
+            };
+        };
+    };
     restoreDesign: {
         parameters: {
             query?: never;
@@ -3415,7 +3650,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3524,6 +3759,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Example"];
+                };
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: {
+                heightMm?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/svg+xml": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawingView"];
                 };
             };
         };

@@ -11,13 +11,13 @@ import kindthimble.core.geometry.TooMuch;
  * Shares the machine between computations: a few go on at once while they are brief, and one at a time once they are not. So a design
  * that takes long to measure holds up neither those that do not, nor what needs no measuring.
  */
-final class OneByOne {
+public final class OneByOne {
     private final Semaphore few = new Semaphore(Math.max(2, Runtime.getRuntime().availableProcessors()), true);
     private final Semaphore one = new Semaphore(1, true);
     private final Duration longest;
     private final Duration brief;
 
-    OneByOne(Duration longest, Duration brief) {
+    public OneByOne(Duration longest, Duration brief) {
         this.longest = longest;
         this.brief = brief;
     }
@@ -25,7 +25,7 @@ final class OneByOne {
     /**
      * @throws TooMuch when its time is over
      */
-    <T> T compute(Supplier<T> work) {
+    public <T> T compute(Supplier<T> work) {
         if (!taken(few, longest.toNanos())) {
             throw new TooMuch("the machine is busy with designs that take long. Try again in a moment.");
         }

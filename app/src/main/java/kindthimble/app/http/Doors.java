@@ -31,6 +31,9 @@ class Doors extends OncePerRequestFilter {
     /** All that a shop has, of many years. */
     private static final long LARGEST_ARCHIVE = 60_000_000;
 
+    /** A drawing of hers; larger ones are refused when they are read, with a sentence of their own. */
+    private static final long LARGEST_DRAWING = 12_500_000;
+
     private static final Set<String> LOOKING = Set.of("GET", "HEAD", "OPTIONS");
 
     private final List<String> hosts;
@@ -53,13 +56,18 @@ class Doors extends OncePerRequestFilter {
         String host = request.getHeader("Host");
         if (host == null || !hosts.contains(withoutPort(host))) {
             refuse(response, HttpStatus.MISDIRECTED_REQUEST, "This application does not answer to that name.");
-        } else if (!LOOKING.contains(request.getMethod()) && !isFromOwnPage(request, host)) {
+        } else if (!LOOKING.contains(request.getMethod()) && !isFromOwnPage(request, host) && !isHarmless(request)) {
             refuse(response, HttpStatus.FORBIDDEN, "Changes come from the application's own pages only.");
-        } else if (request.getContentLengthLong() > (isArchive(request) ? LARGEST_ARCHIVE : LARGEST_BODY)) {
-            refuse(response, HttpStatus.CONTENT_TOO_LARGE, "That is more than an order or a drawing can hold: 1 MB.");
+        } else if (request.getContentLengthLong() > largest(request)) {
+            refuse(
+                    response,
+                    HttpStatus.CONTENT_TOO_LARGE,
+                    isDrawing(request)
+                            ? "This drawing is larger than 12 MB. Save it with fewer points, and without pictures in it."
+                            : "That is more than an order can hold: 1 MB.");
         } else if (request.getHeader("Transfer-Encoding") != null) {
             refuse(response, HttpStatus.LENGTH_REQUIRED, "Say how long the request is, and send it in one piece.");
-        } else if (hasBody(request) && !isJson(request) && !isArchive(request)) {
+        } else if (hasBody(request) && !isJson(request) && !isArchive(request) && !isDrawing(request)) {
             refuse(response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Send this as application/json.");
         } else {
             chain.doFilter(request, response);
@@ -75,10 +83,33 @@ class Doors extends OncePerRequestFilter {
         return origin == null ? site != null : origin.equals(request.getScheme() + "://" + host);
     }
 
+    /** Reading a drawing changes nothing: a program that is no page may ask for it too. */
+    private static boolean isHarmless(HttpServletRequest request) {
+        return isDrawing(request) && request.getHeader("Origin") == null && request.getHeader("Sec-Fetch-Site") == null;
+    }
+
     /** Only all that a shop has comes in as an archive. */
     private static boolean isArchive(HttpServletRequest request) {
         return request.getRequestURI().startsWith("/api/everything/")
                 && "application/zip".equals(request.getContentType());
+    }
+
+    private static long largest(HttpServletRequest request) {
+        return isArchive(request)
+                ? LARGEST_ARCHIVE
+                : isDrawing(request) || isDrawn(request) ? LARGEST_DRAWING : LARGEST_BODY;
+    }
+
+    /** Drawings are looked at as they are. */
+    private static boolean isDrawing(HttpServletRequest request) {
+        return request.getRequestURI().equals("/api/cookies/svg-preview")
+                && request.getContentType() != null
+                && request.getContentType().toLowerCase(Locale.ROOT).startsWith("image/svg+xml");
+    }
+
+    /** A design of a drawing is sent with that. */
+    private static boolean isDrawn(HttpServletRequest request) {
+        return request.getRequestURI().matches("/api/orders/\\d+/drawn-designs(/\\d+)?");
     }
 
     private static boolean hasBody(HttpServletRequest request) {

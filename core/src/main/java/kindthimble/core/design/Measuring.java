@@ -136,7 +136,7 @@ public final class Measuring {
                     moves.stream().filter(Division.class::isInstance).toList());
             if (!now.equals(asked)) {
                 Region cookie = baked(cutter, now.spreadPercent());
-                sections = Workpiece.divided(moves, iced(cookie, now.marginMm()));
+                sections = Workpiece.divided(moves, cookie, iced(cookie, now.marginMm()));
                 baked = cookie;
                 asked = now;
             }

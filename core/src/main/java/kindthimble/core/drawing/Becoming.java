@@ -1,13 +1,15 @@
 package kindthimble.core.drawing;
 
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.IntFunction;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.geometry.Box;
 import kindthimble.core.geometry.Mosaic;
+import kindthimble.core.words.Range;
 
 /**
  * What the shapes of a drawing are taken for, by how they lie to each other and how wide they are: what is wide enough is flooded, what is
@@ -35,6 +37,7 @@ final class Becoming {
     private final IntFunction<Drawing.Line> line;
     private final IntFunction<String> hex;
     private final Box view;
+    private final Map<Integer, Double> radii = new HashMap<>();
 
     /** @param why in a few words */
     record Told(Becomes becomes, String why) {}
@@ -47,7 +50,7 @@ final class Becoming {
     }
 
     double radiusMm(int face) {
-        return faces.get(face).region().inscribedRadiusMm();
+        return radii.computeIfAbsent(face, i -> faces.get(i).region().roughRadiusMm());
     }
 
     Told of(int i) {
@@ -138,6 +141,6 @@ final class Becoming {
     }
 
     private static String mm(double across) {
-        return String.format(Locale.ROOT, across < 10 ? "%.1f mm" : "%.0f mm", across);
+        return (across < 10 ? Range.plain(Math.rint(across * 10) / 10) : Math.round(across)) + " mm";
     }
 }

@@ -1,6 +1,7 @@
 package kindthimble.core.drawing;
 
 import java.util.List;
+import java.util.Map;
 import kindthimble.core.geometry.Region;
 
 /**
@@ -36,6 +37,7 @@ public record Drawing(
      * @param why in a few words
      * @param region where it is, 0 0 being the upper left corner of the drawing
      * @param line number of the stroke that it is, in {@link Drawing#lines}; -1 for a fill
+     * @param beside how long it borders on which other part, in mm, by the number of that part
      */
     public record Part(
             String id,
@@ -47,7 +49,8 @@ public record Drawing(
             Becomes becomes,
             String why,
             Region region,
-            int line) {}
+            int line,
+            Map<Integer, Double> beside) {}
 
     /**
      * @param hex its colour

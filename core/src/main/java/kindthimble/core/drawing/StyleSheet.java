@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import kindthimble.core.geometry.Deadline;
 
 /**
  * The style sheets of a drawing, as far as drawings use them: rules by name, class, id and attribute, inside each other; no rules that begin
@@ -170,6 +171,7 @@ final class StyleSheet {
     /** All that is said of an element: by its attributes, by rules, by its own style. */
     Map<String, String> of(SvgNode node) {
         if (node.declared == null) {
+            Deadline.check();
             Map<String, String> all = new HashMap<>(node.attributes);
             List<Map<String, String>> said = new ArrayList<>();
             rules.stream()

@@ -112,7 +112,8 @@ record SvgColour(double red, double green, double blue, double alpha) {
 
     /** As # and six digits. */
     String hex() {
-        return "#%02X%02X%02X".formatted(Math.round(red), Math.round(green), Math.round(blue));
+        int all = (int) Math.round(red) << 16 | (int) Math.round(green) << 8 | (int) Math.round(blue);
+        return "#" + Integer.toHexString(0x1000000 | all).substring(1).toUpperCase(Locale.ROOT);
     }
 
     private static Map<String, SvgColour> named() {

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import kindthimble.core.geometry.Box;
 import kindthimble.core.geometry.Deadline;
@@ -39,6 +40,15 @@ public final class SvgDrawing {
      * @throws TooMuch when it is more than anybody could ice
      */
     public static Drawing read(byte[] file, double heightMm) {
+        return read(file, heightMm, TOLERANCE_MM);
+    }
+
+    /**
+     * The same with borders of fewer corners, as a design keeps them.
+     *
+     * @param toleranceMm how far a border may lie off what was drawn
+     */
+    public static Drawing read(byte[] file, double heightMm, double toleranceMm) {
         HEIGHT_MM.check("heightMm", heightMm);
         SvgTree tree = SvgTree.of(file);
         double[] view = view(tree);
@@ -51,7 +61,7 @@ public final class SvgDrawing {
                                     "", walk.notes.stream().map(n -> " " + n).toList()));
         }
         Seen seen = new Seen(walk.paints);
-        Mosaic mosaic = Mosaic.of(walk.shapes, seen, TOLERANCE_MM);
+        Mosaic mosaic = Mosaic.of(walk.shapes, seen, toleranceMm);
         return drawing(walk, seen, mosaic, heightMm * view[2] / view[3], heightMm);
     }
 
@@ -160,6 +170,8 @@ public final class SvgDrawing {
             order.sort(Comparator.comparingDouble(i -> -faces.get(i).areaMm2()));
             order.subList(MOST_PARTS, order.size()).clear();
         }
+        Map<Integer, Integer> partOf = new HashMap<>();
+        order.forEach(face -> partOf.put(face, partOf.size()));
         Map<String, Integer> ids = new HashMap<>();
         List<Drawing.Part> parts = new ArrayList<>();
         for (int i : order) {
@@ -179,21 +191,30 @@ public final class SvgDrawing {
                     told.becomes(),
                     told.why(),
                     face.region(),
-                    owner.line() < 0 ? -1 : lineOf.get(owner.line())));
+                    owner.line() < 0 ? -1 : lineOf.get(owner.line()),
+                    beside(face, partOf)));
         }
         return parts;
+    }
+
+    private static Map<Integer, Double> beside(Mosaic.Face face, Map<Integer, Integer> partOf) {
+        Map<Integer, Double> beside = new HashMap<>();
+        face.borders().forEach((other, mm) -> {
+            if (partOf.containsKey(other)) {
+                beside.put(partOf.get(other), mm);
+            }
+        });
+        return beside;
     }
 
     /** By its colour, its place and its size in thousandths of the view. */
     private static String id(String hex, Mosaic.Face face, Box view) {
         Box box = face.region().box();
         double unit = view.heightMm() / 1000;
-        return "%s-%d-%d-%d-%d"
-                .formatted(
-                        hex.substring(1).toLowerCase(java.util.Locale.ROOT),
-                        Math.round(box.x() / unit),
-                        Math.round(box.y() / unit),
-                        Math.round(box.widthMm() / unit),
-                        Math.round(Math.sqrt(face.areaMm2()) / unit));
+        return hex.substring(1).toLowerCase(Locale.ROOT)
+                + "-" + Math.round(box.x() / unit)
+                + "-" + Math.round(box.y() / unit)
+                + "-" + Math.round(box.widthMm() / unit)
+                + "-" + Math.round(Math.sqrt(face.areaMm2()) / unit);
     }
 }

@@ -15,6 +15,7 @@ import kindthimble.core.geometry.Track;
 final class SvgOutline {
     private static final double FARTHEST = 1e9;
     private static final int MOST_HALVINGS = 9;
+    private static final int LONGEST_LOOK = 24;
 
     private SvgOutline() {}
 
@@ -186,6 +187,39 @@ final class SvgOutline {
         }
         end(line, lines);
         return lines;
+    }
+
+    /** A ring without the points that lie on the line between those that stay, seen a few at a time. */
+    static double[][] thinned(double[][] ring, double toleranceMm) {
+        if (ring.length < 8) {
+            return ring;
+        }
+        List<double[]> kept = new ArrayList<>(ring.length / 2);
+        int anchor = 0;
+        kept.add(ring[0]);
+        for (int i = 2; i < ring.length; i++) {
+            if (i - anchor > LONGEST_LOOK || !areNear(ring, anchor, i, toleranceMm)) {
+                anchor = i - 1;
+                kept.add(ring[anchor]);
+            }
+        }
+        kept.add(ring[ring.length - 1]);
+        return kept.toArray(double[][]::new);
+    }
+
+    private static boolean areNear(double[][] ring, int from, int to, double toleranceMm) {
+        double dx = ring[to][0] - ring[from][0];
+        double dy = ring[to][1] - ring[from][1];
+        double length = Math.hypot(dx, dy);
+        for (int i = from + 1; i < to; i++) {
+            double px = ring[i][0] - ring[from][0];
+            double py = ring[i][1] - ring[from][1];
+            double along = px * dx + py * dy;
+            if (Math.abs(px * dy - py * dx) > toleranceMm * length || along < 0 || along > length * length) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static void end(List<double[]> line, List<double[][]> lines) {

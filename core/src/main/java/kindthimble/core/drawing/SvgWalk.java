@@ -17,10 +17,15 @@ import kindthimble.core.geometry.Window;
 /** Goes through a drawing in painter's order and collects its layers of paint, at the size of the cookie. */
 final class SvgWalk {
     /** How far chords may lie off a curve, in mm. */
-    private static final double FLATNESS_MM = 0.004;
+    private static final double FLATNESS_MM = 0.01;
+
+    /** What the stroker and curves leave of points along a line is thinned by this. */
+    private static final double THINNED_MM = 0.004;
 
     private static final int MOST_DRAWN = 20_000;
-    private static final int MOST_USES = 40;
+    private static final int MOST_USES = 20;
+    private static final int MOST_DEPTH = 300;
+    private static final int MOST_VISITS = 200_000;
     private static final double MOST_MM = 100_000;
 
     private final SvgTree tree;
@@ -35,6 +40,8 @@ final class SvgWalk {
     final Set<String> notes = new LinkedHashSet<>();
     private final List<SvgNode> inUse = new ArrayList<>();
     private int elements;
+    private int visits;
+    private int depth;
     private int texts;
     private int pictures;
 
@@ -92,6 +99,16 @@ final class SvgWalk {
     }
 
     private void element(SvgNode node, Around around) {
+        Deadline.check();
+        if (++visits > MOST_VISITS || depth >= MOST_DEPTH) {
+            throw new TooMuch("its parts are used again and again. Leave out some of them in your drawing program.");
+        }
+        depth++;
+        draw(node, around);
+        depth--;
+    }
+
+    private void draw(SvgNode node, Around around) {
         Map<String, String> said = sheet.of(node);
         if (isHidden(said)) {
             return;
@@ -306,7 +323,8 @@ final class SvgWalk {
         boolean isIn =
                 isNear && box.getX() >= 0 && box.getY() >= 0 && box.getMaxX() <= widthMm && box.getMaxY() <= heightMm;
         for (double[][] ring : SvgOutline.lines(shape, to, FLATNESS_MM)) {
-            double[][] cut = isIn ? ring : window.cut(ring);
+            double[][] fewer = SvgOutline.thinned(ring, THINNED_MM);
+            double[][] cut = isIn ? fewer : window.cut(fewer);
             if (cut.length > 2) {
                 rings.add(cut);
             }

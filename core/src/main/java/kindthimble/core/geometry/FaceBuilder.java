@@ -10,10 +10,12 @@ import org.locationtech.jts.algorithm.Area;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.GeometryFixer;
 
 /** Joins the lines of a {@link Sweep} into borders from corner to corner, makes them simpler, and the borders into rings. */
 final class FaceBuilder {
     private static final int NO_FACE = -1;
+    private static final double CHECKED_FROM_MM = 0.01;
 
     private final Sweep sweep;
     private final double toleranceMm;
@@ -65,6 +67,7 @@ final class FaceBuilder {
                 roots.add(i);
             }
         }
+        double[] areas = areas(faceOf, roots.size());
         collectBorders(faceOf);
         List<List<Walk>> walks = new ArrayList<>();
         List<Map<Integer, Double>> lengths = new ArrayList<>();
@@ -86,13 +89,25 @@ final class FaceBuilder {
         List<Mosaic.Face> faces = new ArrayList<>();
         for (int i = 0; i < roots.size(); i++) {
             int root = roots.get(i);
-            faces.add(new Mosaic.Face(
-                    pieces.owner(root),
-                    pieces.area(root) * Mosaic.GRID_MM * Mosaic.GRID_MM,
-                    region(walks.get(i)),
-                    lengths.get(i)));
+            faces.add(new Mosaic.Face(pieces.owner(root), areas[i], region(walks.get(i)), lengths.get(i)));
         }
         return faces;
+    }
+
+    /** By the lines round each (Green's theorem), before any is made simpler. */
+    private double[] areas(int[] faceOf, int faces) {
+        Traces lines = sweep.traces;
+        double[] areas = new double[faces];
+        for (int i = 0; i < lines.count; i++) {
+            double twice = (double) lines.fromX[i] * lines.toY[i] - (double) lines.toX[i] * lines.fromY[i];
+            if (faceOf[lines.left[i]] != NO_FACE) {
+                areas[faceOf[lines.left[i]]] += twice / 2 * Mosaic.GRID_MM * Mosaic.GRID_MM;
+            }
+            if (faceOf[lines.right[i]] != NO_FACE) {
+                areas[faceOf[lines.right[i]]] -= twice / 2 * Mosaic.GRID_MM * Mosaic.GRID_MM;
+            }
+        }
+        return areas;
     }
 
     private void collectBorders(int[] faceOf) {
@@ -184,7 +199,8 @@ final class FaceBuilder {
         outer.sort(Comparator.comparingDouble(Area::ofRingSigned));
         LinearRing shell = Region.FACTORY.createLinearRing(outer.get(0));
         Polygon polygon = Region.FACTORY.createPolygon(shell, holes.toArray(LinearRing[]::new));
-        return Region.of(polygon);
+        // Borders that were made much simpler may have come to cross each other.
+        return Region.of(toleranceMm < CHECKED_FROM_MM || polygon.isValid() ? polygon : GeometryFixer.fix(polygon));
     }
 
     /** Where a face touches itself in a corner, its outside goes on along the outside. */

@@ -295,6 +295,16 @@ public final class Lines {
         return shape;
     }
 
+    /** The same lines, scaled evenly about the origin. */
+    public Lines scaled(double factor) {
+        return new Lines(AffineTransformation.scaleInstance(factor, factor).transform(shape));
+    }
+
+    /** The same with fewer points. */
+    public Lines simpler(double toleranceMm) {
+        return new Lines(DouglasPeuckerSimplifier.simplify(shape, toleranceMm));
+    }
+
     /** SVG path data in mm, to a hundredth. */
     public String pathData() {
         Deadline.check();

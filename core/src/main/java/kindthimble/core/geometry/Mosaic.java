@@ -2,23 +2,19 @@ package kindthimble.core.geometry;
 
 import java.util.BitSet;
 import java.util.List;
+import java.util.Map;
 
 /**
  * What can be seen of flat shapes that lie over each other: the plane, divided into faces that neither overlap nor leave a gap, whose
  * borders are the same points for both neighbours.
  *
  * <p>A line sweeps downward over all corners and crossings; between two of its stops the shapes are trapezoids side by side, and each
- * belongs to whoever the caller says owns what lies in just these shapes. All points are on a grid of {@value #GRID_MM} mm, so that
+ * belongs to whoever the caller says owns what lies in just these shapes. It does so in upright strips, since each stop costs as much as
+ * there are sides beside each other. All points are on a grid of {@value #GRID_MM} mm, so that
  * nothing depends on how a crossing is rounded: a border is where the owners on its two sides differ.
  */
 public final class Mosaic {
     static final double GRID_MM = 1e-4;
-
-    /** Sides of all shapes together. */
-    private static final int MOST_EDGES = 400_000;
-
-    /** Sides looked at, of all stops together: a busy drawing has a few millions. */
-    private static final long MOST_VISITS = 60_000_000;
 
     /** Who owns what lies in none of the shapes. */
     public static final int NOBODY = 0;
@@ -55,7 +51,7 @@ public final class Mosaic {
      * @param region where it is
      * @param borders how long it borders on whom, in mm, by the number of the face; -1 stands for nobody's
      */
-    public record Face(int owner, double areaMm2, Region region, java.util.Map<Integer, Double> borders) {}
+    public record Face(int owner, double areaMm2, Region region, Map<Integer, Double> borders) {}
 
     /** The faces, those of nobody left out, in the order in which the sweep meets them. */
     public List<Face> faces() {
@@ -71,18 +67,16 @@ public final class Mosaic {
      * @throws TooMuch when there are more sides or crossings than any drawing has
      */
     public static Mosaic of(List<Shape> shapes, Owners owners, double toleranceMm) {
-        SweepEdges edges = new SweepEdges(MOST_EDGES);
-        for (int i = 0; i < shapes.size(); i++) {
-            for (double[][] ring : shapes.get(i).rings()) {
-                edges.ring(i, ring);
-            }
-        }
         boolean[] evenOdd = new boolean[shapes.size()];
         for (int i = 0; i < evenOdd.length; i++) {
             evenOdd[i] = shapes.get(i).evenOdd();
         }
-        Sweep sweep = new Sweep(edges, evenOdd, owners, MOST_VISITS);
-        sweep.run();
+        Sweep sweep = new Sweep(evenOdd, owners);
+        Strips strips = new Strips(shapes);
+        for (int i = 0; i < strips.count(); i++) {
+            sweep.strip(strips.edges(i), strips.left(i), strips.right(i));
+        }
+        sweep.finish();
         return new Mosaic(new FaceBuilder(sweep, toleranceMm).faces());
     }
 }

@@ -2,18 +2,16 @@ package kindthimble.core.geometry;
 
 import java.util.Arrays;
 
-/** What of a {@link Sweep} has turned out to hang together, with its owner and its area in units of the grid. */
+/** What of a {@link Sweep} has turned out to hang together, with its owner. */
 final class Pieces {
     private int count;
     private int[] parent = new int[256];
     private int[] owner = new int[256];
-    private double[] area = new double[256];
 
     int add(int whose) {
         if (count == parent.length) {
             parent = Arrays.copyOf(parent, 2 * count);
             owner = Arrays.copyOf(owner, 2 * count);
-            area = Arrays.copyOf(area, 2 * count);
         }
         parent[count] = count;
         owner[count] = whose;
@@ -35,13 +33,8 @@ final class Pieces {
         int b = of(other);
         if (a != b) {
             parent[b] = a;
-            area[a] += area[b];
         }
         return a;
-    }
-
-    void grow(int piece, double by) {
-        area[of(piece)] += by;
     }
 
     int count() {
@@ -50,9 +43,5 @@ final class Pieces {
 
     int owner(int piece) {
         return owner[of(piece)];
-    }
-
-    double area(int piece) {
-        return area[of(piece)];
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import kindthimble.core.words.Refused;
 import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -15,6 +16,8 @@ import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
+import org.locationtech.jts.geom.prep.PreparedGeometry;
+import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
@@ -23,6 +26,7 @@ import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
+import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 
 /**
  * A flat region in millimetres, x to the right and y downwards: a cookie, a section, a coat. It may have holes and several
@@ -41,6 +45,7 @@ public final class Region {
     private static final double MOST_INSET_TOLERANCE = 0.01;
     private static final double PAINT_TOLERANCE_MM = 0.01;
     private static final double INSCRIBED_TOLERANCE_MM = 0.02;
+    private static final double ROUGHLY_MM = 0.03;
     private static final int FEW_CORNERS = 40;
 
     /** Perimeter squared over area: 12.6 of a disc, 16 of a square, some 40 of a star; more of what is long or has many arms. */
@@ -75,6 +80,41 @@ public final class Region {
     /** A region bounded by closed rings of points; those that run against the largest one are holes. */
     static Region ofOverlappingRings(List<double[][]> rings) {
         return new Region(Rings.overlapping(rings));
+    }
+
+    /**
+     * A region by the corners of its rings, just as they stand in path data of straight lines; a ring inside another is a hole. Neighbours that are
+     * written with the same corners share their edge to the last digit.
+     *
+     * @throws Refused when it can't be read
+     */
+    public static Region drawn(String pathData) {
+        return new Region(Rings.exact(CornerTrack.rings(pathData)));
+    }
+
+    /**
+     * This region, parted by others that do not overlap each other.
+     *
+     * @return what of it lies in each of them, and, last, what lies in none
+     */
+    public List<Region> parted(List<Region> others) {
+        Deadline.check();
+        PreparedGeometry prepared = PreparedGeometryFactory.prepare(shape);
+        List<Region> parts = new ArrayList<>();
+        for (Region other : others) {
+            parts.add(other.isEmpty() || prepared.covers(other.shape) ? other : intersection(other));
+        }
+        List<Geometry> taken = parts.stream()
+                .filter(part -> !part.isEmpty())
+                .map(part -> part.shape)
+                .toList();
+        if (taken.isEmpty()) {
+            parts.add(this);
+            return parts;
+        }
+        Region rest = difference(new Region(Rings.joined(taken)));
+        parts.add(rest.withoutHairs());
+        return parts;
     }
 
     /** What lies in both. */
@@ -224,6 +264,21 @@ public final class Region {
     }
 
     /**
+     * About the same, mostly to a hundredth ({@link Inscribed}): for drawings of hundreds of shapes.
+     */
+    public double roughRadiusMm() {
+        if (shape.isEmpty()) {
+            return 0;
+        }
+        Deadline.check();
+        double width = 2 * areaMm2() / perimeterMm();
+        Geometry plain = shape.getNumPoints() < FEW_CORNERS
+                ? shape
+                : DouglasPeuckerSimplifier.simplify(shape, Math.min(ROUGHLY_MM, width / 20));
+        return plain.isEmpty() ? width / 2 : Inscribed.radiusMm(plain, box());
+    }
+
+    /**
      * JTS' search refines a grid, which takes long in a strip, where many circles are equally large; there, and wherever the edge has
      * few corners, insets are cheap, and the radius is halved in on: the largest inset that leaves something.
      */
@@ -357,6 +412,40 @@ public final class Region {
                 AffineTransformation.translationInstance(rightMm, downMm).transform(shape));
     }
 
+    /** This region with its holes filled. */
+    public Region withoutHoles() {
+        List<Polygon> filled = new ArrayList<>();
+        for (int i = 0; i < shape.getNumGeometries(); i++) {
+            if (shape.getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {
+                filled.add(FACTORY.createPolygon(polygon.getExteriorRing()));
+            }
+        }
+        return filled.size() == 1
+                ? new Region(filled.get(0))
+                : new Region(FACTORY.createMultiPolygon(filled.toArray(Polygon[]::new)));
+    }
+
+    /** This region without slivers that only rounding has left. */
+    public Region withoutHairs() {
+        return new Region(Rings.withoutHairs(shape));
+    }
+
+    /** Whether all of it hangs together. */
+    public boolean isOnePiece() {
+        return shape.getNumGeometries() == 1 && !shape.isEmpty();
+    }
+
+    /** The least convex region around it. */
+    public Region hull() {
+        return new Region(shape.convexHull());
+    }
+
+    /** The same with fewer corners: none that is left out lay farther than this from the edge. */
+    public Region simpler(double toleranceMm) {
+        Geometry simple = TopologyPreservingSimplifier.simplify(shape, toleranceMm);
+        return new Region(simple);
+    }
+
     /** The middle of the box round it. */
     public Spot middle() {
         Box box = box();
@@ -391,9 +480,18 @@ public final class Region {
 
     /** The boundary as SVG path data in mm, to a hundredth. */
     public String pathData() {
+        return written(DouglasPeuckerSimplifier.simplify(shape, PAINT_TOLERANCE_MM));
+    }
+
+    /** The same with all corners, so that neighbours keep the edge that they share ({@link #drawn}). */
+    public String cornerData() {
+        return written(shape);
+    }
+
+    private static String written(Geometry drawn) {
         Deadline.check();
         StringBuilder path = new StringBuilder();
-        for (LinearRing ring : Rings.of(DouglasPeuckerSimplifier.simplify(shape, PAINT_TOLERANCE_MM))) {
+        for (LinearRing ring : Rings.of(drawn)) {
             Coordinate[] line = ring.getCoordinates();
             for (int i = 0; i < line.length - 1; i++) {
                 path.append(i == 0 ? 'M' : 'L');

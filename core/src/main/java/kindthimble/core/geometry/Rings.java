@@ -3,11 +3,14 @@ package kindthimble.core.geometry;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.locationtech.jts.algorithm.Area;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.TopologyException;
 import org.locationtech.jts.geom.util.GeometryFixer;
+import org.locationtech.jts.operation.overlayng.CoverageUnion;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
 
 /** Rings of points, and what they bound. */
@@ -16,6 +19,8 @@ final class Rings {
     private static final int MOST_POINTS = 8_000;
 
     private static final int MOST_CROSSINGS = 200;
+    private static final double HAIR_MM2 = 0.02;
+    private static final double HAIR_MM = 0.02;
 
     private Rings() {}
 
@@ -47,6 +52,46 @@ final class Rings {
         return holes.isEmpty() ? sum : sum.difference(UnaryUnionOp.union(holes, Region.FACTORY));
     }
 
+    /** What is bounded by rings of which none crosses another: the largest is the outside, and those inside it are holes. */
+    static Geometry exact(List<double[][]> rings) {
+        checkSize(rings);
+        List<LinearRing> closed = new ArrayList<>();
+        for (double[][] ring : rings) {
+            if (ring.length > 2) {
+                closed.add(Region.FACTORY.createLinearRing(closedLine(ring)));
+            }
+        }
+        if (closed.isEmpty()) {
+            return Region.FACTORY.createPolygon();
+        }
+        closed.sort(Comparator.comparingDouble(ring -> -Area.ofRing(ring.getCoordinates())));
+        Geometry polygon = Region.FACTORY.createPolygon(
+                closed.get(0), closed.subList(1, closed.size()).toArray(LinearRing[]::new));
+        return polygon.isValid() ? polygon : evenOdd(rings);
+    }
+
+    /** All of several polygons of which no two overlap by more than rounding. */
+    static Geometry joined(List<Geometry> polygons) {
+        try {
+            return CoverageUnion.union(Region.FACTORY.buildGeometry(polygons));
+        } catch (TopologyException | IllegalArgumentException e) {
+            return UnaryUnionOp.union(polygons, Region.FACTORY);
+        }
+    }
+
+    /** Without slivers that only rounding has left. */
+    static Geometry withoutHairs(Geometry shape) {
+        List<Polygon> kept = new ArrayList<>();
+        for (int i = 0; i < shape.getNumGeometries(); i++) {
+            if (shape.getGeometryN(i) instanceof Polygon polygon
+                    && polygon.getArea() > HAIR_MM2
+                    && polygon.getArea() / polygon.getLength() > HAIR_MM) {
+                kept.add(polygon);
+            }
+        }
+        return kept.size() == 1 ? kept.get(0) : Region.FACTORY.createMultiPolygon(kept.toArray(Polygon[]::new));
+    }
+
     private static void checkSize(List<double[][]> rings) {
         if (rings.stream().mapToInt(ring -> ring.length).sum() > MOST_POINTS) {
             throw new TooMuch("its outline has more than " + MOST_POINTS + " points. Draw it with fewer.");
@@ -63,11 +108,7 @@ final class Rings {
     }
 
     private static Geometry polygon(double[][] ring) {
-        Coordinate[] line = new Coordinate[ring.length + 1];
-        for (int i = 0; i < ring.length; i++) {
-            line[i] = new Coordinate(ring[i][0], ring[i][1]);
-        }
-        line[ring.length] = line[0].copy();
+        Coordinate[] line = closedLine(ring);
         Geometry polygon = Region.FACTORY.createPolygon(line);
         if (polygon.isValid()) {
             return polygon;
@@ -77,6 +118,15 @@ final class Rings {
                     + " times. Draw it as a plain line round the shape.");
         }
         return GeometryFixer.fix(polygon);
+    }
+
+    private static Coordinate[] closedLine(double[][] ring) {
+        Coordinate[] line = new Coordinate[ring.length + 1];
+        for (int i = 0; i < ring.length; i++) {
+            line[i] = new Coordinate(ring[i][0], ring[i][1]);
+        }
+        line[ring.length] = line[0].copy();
+        return line;
     }
 
     /** All rings of a shape: each outside, then its holes. */

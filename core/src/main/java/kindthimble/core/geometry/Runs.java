@@ -12,16 +12,51 @@ final class Runs {
 
     int[] top = new int[64];
     int[] bottom = new int[64];
+    private int left;
+    private int right;
 
     /** A slab of one run that goes from end to end. */
-    void begin(int whose) {
+    void begin(int whose, int from, int to) {
         count = 1;
         owner[0] = whose;
+        left = from;
+        right = to;
     }
 
-    /** The last run ends at a side, unless the same owner goes on behind it. */
-    void border(int side, int topX, int bottomX, int whose) {
+    /** Where the run at the left end ends; the same as the left end where it is nothing. */
+    int firstTop() {
+        return count == 1 ? right : top[0];
+    }
+
+    int firstBottom() {
+        return count == 1 ? right : bottom[0];
+    }
+
+    int lastTop() {
+        return count == 1 ? left : top[count - 2];
+    }
+
+    int lastBottom() {
+        return count == 1 ? left : bottom[count - 2];
+    }
+
+    int right() {
+        return right;
+    }
+
+    /** The last run ends at a side, unless the same owner goes on behind it, or it is no wider than nothing. */
+    void border(int side, double atTop, double atBottom, int whose) {
         if (whose == owner[count - 1]) {
+            return;
+        }
+        int x0 = Math.min(right, Math.max(lastTop(), (int) Math.floor(atTop + 0.5)));
+        int x1 = Math.min(right, Math.max(lastBottom(), (int) Math.floor(atBottom + 0.5)));
+        if (x0 == lastTop() && x1 == lastBottom()) {
+            // The last run is nothing: what comes now stands in its place, or goes on before it.
+            owner[count - 1] = whose;
+            if (count > 1 && owner[count - 2] == whose) {
+                count--;
+            }
             return;
         }
         if (count + 1 >= owner.length) {
@@ -33,8 +68,8 @@ final class Runs {
             bottom = Arrays.copyOf(bottom, more);
         }
         edge[count - 1] = side;
-        top[count - 1] = topX;
-        bottom[count - 1] = bottomX;
+        top[count - 1] = x0;
+        bottom[count - 1] = x1;
         owner[count++] = whose;
     }
 
@@ -67,31 +102,23 @@ final class Runs {
     private void each(Runs above, Overlap overlap) {
         int i = 0;
         int j = 0;
-        int from = Integer.MIN_VALUE;
+        int from = left;
         while (true) {
-            int mine = i == count - 1 ? Integer.MAX_VALUE : top[i];
-            int theirs = j == above.count - 1 ? Integer.MAX_VALUE : above.bottom[j];
+            int mine = i == count - 1 ? right : top[i];
+            int theirs = j == above.count - 1 ? right : above.bottom[j];
             int to = Math.min(mine, theirs);
             if (to > from) {
                 overlap.of(i, j, from, to);
                 from = to;
             }
-            if (to == Integer.MAX_VALUE) {
+            if (i == count - 1 && j == above.count - 1) {
                 return;
             }
-            if (mine <= theirs) {
+            if (i < count - 1 && mine <= theirs) {
                 i++;
-            }
-            if (theirs <= mine) {
+            } else {
                 j++;
             }
-        }
-    }
-
-    void measure(int height, Pieces pieces) {
-        for (int i = 1; i < count - 1; i++) {
-            double widths = (double) (top[i] - top[i - 1]) + (bottom[i] - bottom[i - 1]);
-            pieces.grow(piece[i], widths / 2 * height);
         }
     }
 }

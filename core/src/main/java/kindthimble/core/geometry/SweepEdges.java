@@ -1,11 +1,11 @@
 package kindthimble.core.geometry;
 
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.stream.IntStream;
 
 /** The sides of shapes on the grid of a {@link Mosaic}, each from its upper to its lower end, and where the sweep stops for them. */
 final class SweepEdges {
-    private final int most;
     private int size;
     int[] shape = new int[1024];
     int[] x0 = new int[1024];
@@ -15,8 +15,17 @@ final class SweepEdges {
     /** 1 for a side that was drawn downward, -1 for one that was drawn upward. */
     byte[] way = new byte[1024];
 
-    SweepEdges(int most) {
-        this.most = most;
+    /** Whether it lies on the strip's left line. */
+    boolean[] isRim = new boolean[1024];
+
+    private double[] slope = new double[1024];
+    private final int left;
+    private final int right;
+
+    /** Sides of what lies between two upright lines; those on the right one bound nothing in there. */
+    SweepEdges(int left, int right) {
+        this.left = left;
+        this.right = right;
     }
 
     int size() {
@@ -43,13 +52,13 @@ final class SweepEdges {
         }
     }
 
-    private static int onGrid(double mm) {
+    static int onGrid(double mm) {
         return (int) Math.floor(mm / Mosaic.GRID_MM + 0.5);
     }
 
     private void add(int ofShape, int fromX, int fromY, int toX, int toY, byte drawn) {
-        if (size == most) {
-            throw new TooMuch("it has more than " + most + " sides. Draw it with fewer points.");
+        if (fromX == right && toX == right) {
+            return;
         }
         if (size == shape.length) {
             int more = 2 * size;
@@ -59,12 +68,16 @@ final class SweepEdges {
             x1 = Arrays.copyOf(x1, more);
             y1 = Arrays.copyOf(y1, more);
             way = Arrays.copyOf(way, more);
+            slope = Arrays.copyOf(slope, more);
+            isRim = Arrays.copyOf(isRim, more);
         }
         shape[size] = ofShape;
         x0[size] = fromX;
         y0[size] = fromY;
         x1[size] = toX;
         y1[size] = toY;
+        slope[size] = (double) (toX - fromX) / (toY - fromY);
+        isRim[size] = fromX == left && toX == left;
         way[size++] = drawn;
     }
 
@@ -82,22 +95,33 @@ final class SweepEdges {
         return order;
     }
 
+    /** Those on the left line, in the order in which they end. */
+    int[] rimByBottom() {
+        return IntStream.range(0, size)
+                .filter(i -> isRim[i])
+                .boxed()
+                .sorted(Comparator.comparingInt(i -> y1[i]))
+                .mapToInt(i -> i)
+                .toArray();
+    }
+
     /** Where a side begins or ends, each once, downward. */
     int[] stops() {
-        return IntStream.concat(Arrays.stream(y0, 0, size), Arrays.stream(y1, 0, size))
-                .sorted()
-                .distinct()
-                .toArray();
+        int[] all = new int[2 * size];
+        System.arraycopy(y0, 0, all, 0, size);
+        System.arraycopy(y1, 0, all, size, size);
+        Arrays.sort(all);
+        int kept = 0;
+        for (int i = 0; i < all.length; i++) {
+            if (i == 0 || all[i] != all[i - 1]) {
+                all[kept++] = all[i];
+            }
+        }
+        return Arrays.copyOf(all, kept);
     }
 
     /** Where a side is at a height. */
     double x(int edge, int y) {
-        if (y == y0[edge]) {
-            return x0[edge];
-        }
-        if (y == y1[edge]) {
-            return x1[edge];
-        }
-        return x0[edge] + (double) (y - y0[edge]) * (x1[edge] - x0[edge]) / (y1[edge] - y0[edge]);
+        return y == y1[edge] ? x1[edge] : x0[edge] + (y - y0[edge]) * slope[edge];
     }
 }

@@ -5,6 +5,8 @@ import java.util.List;
 
 /** Cuts rings of points to an upright rectangle (Sutherland and Hodgman, 1974): what they wind round inside it stays the same. */
 public final class Window {
+    private static final double[][] NOTHING = {};
+
     private final double[] least;
     private final double[] most;
 
@@ -23,13 +25,17 @@ public final class Window {
         return left;
     }
 
-    private static double[][] cut(double[][] ring, int axis, double at, int way) {
-        boolean isInside = true;
+    /** The part of a ring on one side of a line across an axis. */
+    static double[][] cut(double[][] ring, int axis, double at, int way) {
+        int inside = 0;
         for (double[] point : ring) {
-            isInside &= way * (point[axis] - at) >= 0;
+            inside += way * (point[axis] - at) >= 0 ? 1 : 0;
         }
-        if (isInside) {
+        if (inside == ring.length) {
             return ring;
+        }
+        if (inside == 0) {
+            return NOTHING;
         }
         List<double[]> kept = new ArrayList<>();
         for (int i = 0; i < ring.length; i++) {

@@ -73,6 +73,12 @@ public record Tip(
         return name.startsWith(CUT);
     }
 
+    /** What a bag without a tip is called that is cut to a width in mm: the next that a hand can cut. */
+    public static String nameOfCut(double mm) {
+        double cut = Math.max(CUT_MM.least(), Math.min(CUT_MM.most(), Math.rint(mm * 10) / 10));
+        return CUT + Range.plain(cut);
+    }
+
     /**
      * A bag without a tip, as {@code cut 1.4}: as wide as it is cut, in mm.
      *

@@ -21,6 +21,7 @@ public sealed interface Mark
                 Balls,
                 Drops,
                 Fill,
+                SunkShapes,
                 Pieces,
                 Frill,
                 Print,

@@ -10,6 +10,7 @@ public sealed interface Detail extends Move
                 Drop,
                 Piece,
                 SecondFlood,
+                WetShape,
                 RaisedFill,
                 Ruffle,
                 Dab,

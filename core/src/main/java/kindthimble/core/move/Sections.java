@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Supplier;
+import kindthimble.core.geometry.Box;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.words.Refused;
 
@@ -21,15 +22,27 @@ public final class Sections {
     private static final int MOST = 300;
 
     private final Region whole;
+    private final Box baked;
     private final Map<String, Region> leaves = new LinkedHashMap<>();
     private final Map<String, List<String>> children = new LinkedHashMap<>();
 
     /** What has been worked out of them and serves again, as long as they live. */
     private final Map<Object, Object> known = new HashMap<>();
 
-    /** An undivided cookie. */
+    /** An undivided cookie, all of it iced. */
     public Sections(Region whole) {
+        this(whole, whole.box());
+    }
+
+    /**
+     * An undivided cookie.
+     *
+     * @param whole what of it is iced
+     * @param baked how large it is with its edge
+     */
+    public Sections(Region whole, Box baked) {
         this.whole = whole;
+        this.baked = baked;
         leaves.put(WHOLE, whole);
     }
 
@@ -57,7 +70,7 @@ public final class Sections {
                 return;
             }
             List<String> own = new ArrayList<>();
-            for (Region part : division.sections(leaf)) {
+            for (Region part : division.sections(leaf, baked)) {
                 String called = key + (all.size() + 1);
                 all.add(called);
                 own.add(called);

@@ -50,7 +50,7 @@ public record Workpiece(
     /** A small piece: the moves are filled, and what they divide is divided, here. */
     static Workpiece small(List<Move> given, Region baked, Region iced, Kitchen kitchen, boolean onFilm) {
         List<Move> moves = given.stream().map(move -> move.filled(kitchen)).toList();
-        Workpiece piece = laid(given, moves, baked, divided(moves, iced), kitchen);
+        Workpiece piece = laid(given, moves, baked, divided(moves, baked, iced), kitchen);
         return new Workpiece(
                 given, moves, baked, piece.sections, piece.coats, piece.ground, piece.passes, kitchen, onFilm);
     }
@@ -60,8 +60,8 @@ public record Workpiece(
      *
      * @throws Refused naming the move that can't
      */
-    public static Sections divided(List<Move> moves, Region iced) {
-        Sections sections = new Sections(iced);
+    public static Sections divided(List<Move> moves, Region baked, Region iced) {
+        Sections sections = new Sections(iced, baked.box());
         for (int i = 0; i < moves.size(); i++) {
             if (moves.get(i) instanceof Division division) {
                 try {

@@ -344,6 +344,7 @@ class EveryMoveTest {
             return switch (component.getName()) {
                 case "path" -> List.of(PATH);
                 case "shares" -> List.of("2 1 2");
+                case "outlines" -> List.of("M-20-20H0V20H-20Z|M0-20H20V20H0Z");
                 default -> List.of("M", "q");
             };
         }
