@@ -1313,7 +1313,8 @@ export interface components {
             becomes: string;
             why: string;
             path: string;
-            isStroke: boolean;
+            /** Format: int32 */
+            stroke: number;
         };
         DrawnStroke: {
             colour: string;

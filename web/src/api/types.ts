@@ -44,3 +44,7 @@ export type State = Schemas["State"];
 
 /** What went wrong, as the server says it. */
 export type Problem = { status: number; field: string; detail: string };
+export type DrawingView = Schemas["DrawingView"];
+export type DrawnShape = Schemas["DrawnShape"];
+export type WantedDrawing = Schemas["WantedDrawing"];
+export type MatchedColour = Schemas["Matched"];

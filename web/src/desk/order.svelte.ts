@@ -7,6 +7,7 @@ import type {
   OrderView,
   PaletteColour,
   PourView,
+  WantedDrawing,
 } from "../api/types";
 import { reference } from "./catalogue.svelte";
 import { connection } from "./connection.svelte";
@@ -252,6 +253,36 @@ export class OrderDesk {
       );
       await this.#answer(added);
       return added.designs[0]?.id ?? null;
+    });
+  }
+
+  /** Puts a design that is made of a drawing on the tray. */
+  async addDrawn(wanted: WantedDrawing): Promise<number | null> {
+    return this.act(async () => {
+      const added = await answered(
+        api.POST("/api/orders/{order}/drawn-designs", {
+          params: { path: { order: this.id } },
+          body: wanted,
+        }),
+      );
+      await this.#answer(added);
+      return added.designs[0]?.id ?? null;
+    });
+  }
+
+  /** Puts a drawing, read again, in the place of the one that a design was made of. */
+  async drawAgain(id: number, wanted: WantedDrawing): Promise<number | null> {
+    return this.act(async () => {
+      await this.paper.settled();
+      const document = await answered(
+        api.POST("/api/orders/{order}/drawn-designs/{design}", {
+          params: { path: { order: this.id, design: id } },
+          body: wanted,
+        }),
+      );
+      await this.refresh();
+      this.editDesign(id, (draft) => (draft.document = document));
+      return id;
     });
   }
 

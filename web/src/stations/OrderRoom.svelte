@@ -28,7 +28,9 @@
 
   const here = $derived.by(() => {
     const part = route.pathname.split("/")[3] ?? "";
-    return STATIONS.find((s) => s.address === (part ? `/${part}` : ""))?.name ?? "Set";
+    // A drawing is on its way to become a cookie.
+    const station = part === "drawing" ? "cookie" : part;
+    return STATIONS.find((s) => s.address === (station ? `/${station}` : ""))?.name ?? "Set";
   });
 
   // Whoever goes along the thread by key stands on the station's knot afterwards.

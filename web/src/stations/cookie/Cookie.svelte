@@ -84,6 +84,11 @@
         </a>
       {/each}
       <button aria-label="Add a design" title="Add a design" onclick={add}>+</button>
+      <a
+        class="drawn"
+        href="/orders/{order}/drawing"
+        title="A design of a drawing or a picture of yours">from a drawing</a
+      >
     </nav>
     {#key hand}
       <main>
@@ -153,6 +158,15 @@
   }
   nav a[aria-current] {
     border: 3px solid var(--brass-line);
+  }
+  nav .drawn {
+    height: auto;
+    min-height: 44px;
+    padding: 4px;
+    border: 0;
+    background: none;
+    font-size: var(--least);
+    text-align: center;
   }
   nav button {
     height: 44px;

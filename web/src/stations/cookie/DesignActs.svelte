@@ -22,6 +22,9 @@
 <span class="acts">
   <button onclick={copy}>duplicate</button>
   <button onclick={() => colours.show()}>other colours</button>
+  {#if design.document.moves.some((move) => move.move === "drawing")}
+    <a href="/orders/{desk.id}/drawing/{design.id}">read its drawing again</a>
+  {/if}
   <button onclick={() => keepInLibrary(desk, design.id)}>keep in the library</button>
 </span>
 
@@ -35,6 +38,11 @@
     flex-wrap: wrap;
     gap: 0 4px;
   }
+  a {
+    display: inline-flex;
+    align-items: center;
+  }
+  a,
   button {
     border: 0;
     background: none;

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { theDesk } from "../../desk/order.svelte";
+  import { go } from "../../router";
   import DayField from "../../parts/DayField.svelte";
   import Explain from "../../parts/Explain.svelte";
   import NumberField from "../../parts/NumberField.svelte";
@@ -120,6 +121,7 @@
     <p class="acts">
       <Press key="n" onpress={onadd}>Add a design</Press>
       <Press plain onpress={onlibrary}>From the library</Press>
+      <Press plain onpress={() => go(`/orders/${desk.id}/drawing`)}>From a drawing</Press>
     </p>
   {/if}
 </Sheet>

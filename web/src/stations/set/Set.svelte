@@ -80,6 +80,7 @@
           <p>Add a design: pick its cutter, say what goes on it, and how many you need.</p>
           <Press key="n" onpress={add}>Add the first design</Press>
           <Press plain onpress={() => library.show()}>Take one from the library</Press>
+          <Press plain onpress={() => go(`/orders/${order}/drawing`)}>Read a drawing</Press>
         </div>
       {:else}
         <!-- Arrow keys go from design to design; each tile is a link of its own. -->

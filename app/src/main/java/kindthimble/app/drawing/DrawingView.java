@@ -16,7 +16,7 @@ record DrawingView(
     @Schema(name = "DrawnColour")
     record Colour(String colour, double areaMm2, int regions) {}
 
-    /** A shape, with its edge as path data in mm. */
+    /** A shape, with its edge as path data in mm, and the number of the stroke that it is a piece of; -1 for a fill. */
     @Schema(name = "DrawnShape")
     record Shape(
             String id,
@@ -27,7 +27,7 @@ record DrawingView(
             String becomes,
             String why,
             String path,
-            boolean isStroke) {}
+            int stroke) {}
 
     @Schema(name = "DrawnStroke")
     record Stroke(String colour, double lengthMm, double widthMm) {}
@@ -49,7 +49,7 @@ record DrawingView(
                                 part.becomes().word(),
                                 part.why(),
                                 part.region().pathData(),
-                                part.line() >= 0))
+                                part.line()))
                         .toList(),
                 drawing.lines().stream()
                         .map(line -> new Stroke(line.hex(), line.lengthMm(), line.widthMm()))

@@ -28,6 +28,7 @@ final class Becoming {
 
     private static final double LONG = 4;
     private static final double FINEST_TIP = 0.8;
+    private static final double SPECK = 1;
     private static final double HAIR_LINE = 0.35;
     private static final double WIDEST_LINE = 4;
     private static final double DARK = 45;
@@ -62,6 +63,9 @@ final class Becoming {
         Set<Integer> around = around(i);
         if (isGround(face, around)) {
             return new Told(Becomes.LEFT_OUT, "the ground behind the drawing");
+        }
+        if (across < FINEST_TIP && face.areaMm2() < SPECK) {
+            return new Told(Becomes.LEFT_OUT, "a speck");
         }
         if (across < FINEST_TIP / 2) {
             return new Told(Becomes.LEFT_OUT, "finer than any tip");

@@ -127,8 +127,7 @@ public final class DrawnDesign {
         moves.addAll(coats(sections, names, laid(sections, iced, middle, spread)));
         Map<Integer, String> hosts = new HashMap<>();
         names.forEach((section, name) -> section.under.forEach(part -> hosts.put(part, name)));
-        moves.addAll(new DrawnMarks(drawing, this::becomes, this::colour, hosts, kitchen)
-                .moves(middle, spread, iced.middle()));
+        moves.addAll(new DrawnMarks(drawing, this::becomes, this::colour, hosts, kitchen).moves(middle, spread, iced));
         return new Design(Design.FORMAT, wish.name, cutter, null, margin, moves);
     }
 

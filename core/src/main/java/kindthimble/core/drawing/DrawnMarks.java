@@ -44,6 +44,7 @@ final class DrawnMarks {
     private Spot from;
     private double scale;
     private Spot to;
+    private Region iced;
 
     DrawnMarks(
             Drawing drawing,
@@ -61,15 +62,16 @@ final class DrawnMarks {
     /**
      * @param middle of the cutter, in mm of the drawing
      * @param spread by how much the cookie is larger than the drawing
-     * @param icedMiddle of what is iced, from where places and paths are measured
+     * @param icedRegion what is iced: places and paths are measured from its middle, and what lies beside it is left out
      */
-    List<Move> moves(Spot middle, double spread, Spot icedMiddle) {
+    List<Move> moves(Spot middle, double spread, Region icedRegion) {
         from = middle;
         scale = spread;
-        to = icedMiddle;
+        to = icedRegion.middle();
+        iced = icedRegion.moved(-to.x(), -to.y());
         List<Move> moves = new ArrayList<>();
         Map<Dots, List<Place>> dots = new LinkedHashMap<>();
-        Map<Run, StringBuilder> lines = new LinkedHashMap<>();
+        Map<Run, String> lines = new LinkedHashMap<>();
         List<Move> wet = new ArrayList<>();
         List<Move> fills = new ArrayList<>();
         List<Drawing.Part> parts = drawing.parts();
@@ -78,6 +80,9 @@ final class DrawnMarks {
             switch (becomes.apply(part)) {
                 case WET -> {
                     Region region = onCookie(part.region());
+                    if (region.isEmpty()) {
+                        continue;
+                    }
                     if (isRound(region)) {
                         double across = Math.rint(2 * Math.sqrt(region.areaMm2() / Math.PI) * 4) / 4;
                         dots.computeIfAbsent(
@@ -103,10 +108,15 @@ final class DrawnMarks {
                     double width = line == null ? kitchen.shop().tip(Tip.LINE).openingMm() : line.widthMm() * scale;
                     Run run = new Run(isGuide ? null : colour.apply(part), isGuide ? "" : tip(width), part.line());
                     String path = line == null ? edge(part.region()) : along(line.path());
-                    lines.putIfAbsent(run, new StringBuilder(path));
+                    if (!path.isEmpty()) {
+                        lines.putIfAbsent(run, path);
+                    }
                 }
                 case RAISED_FILL -> {
                     Region region = onCookie(part.region());
+                    if (region.isEmpty()) {
+                        continue;
+                    }
                     fills.add(new RaisedFill(
                             colour.apply(part),
                             null,
@@ -169,7 +179,7 @@ final class DrawnMarks {
     /** Strokes that are piped with one bag. */
     private record Joined(String colour, String tip, String path) {}
 
-    private static List<Joined> joined(Map<Run, StringBuilder> lines) {
+    private static List<Joined> joined(Map<Run, String> lines) {
         List<Joined> joined = new ArrayList<>();
         lines.forEach((run, path) -> {
             for (int i = 0; i < joined.size(); i++) {
@@ -180,14 +190,18 @@ final class DrawnMarks {
                     return;
                 }
             }
-            joined.add(new Joined(run.colour, run.tip, path.toString()));
+            joined.add(new Joined(run.colour, run.tip, path));
         });
         return joined;
     }
 
     /** A region of the drawing, where it lies on the cookie from the middle of what is iced. */
     private Region onCookie(Region region) {
-        return region.moved(-from.x(), -from.y()).scaled(scale).moved(-to.x(), -to.y());
+        return region.moved(-from.x(), -from.y())
+                .scaled(scale)
+                .moved(-to.x(), -to.y())
+                .intersection(iced)
+                .withoutHairs();
     }
 
     private static Place place(Region region) {
@@ -227,6 +241,7 @@ final class DrawnMarks {
         return lines.moved(-from.x(), -from.y())
                 .scaled(scale)
                 .moved(-to.x(), -to.y())
+                .within(iced)
                 .simpler(LINE_TOLERANCE_MM)
                 .pathData();
     }
