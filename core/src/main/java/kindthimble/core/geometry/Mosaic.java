@@ -53,6 +53,19 @@ public final class Mosaic {
      */
     public record Face(int owner, double areaMm2, Region region, Map<Integer, Double> borders) {}
 
+    /**
+     * Divides the plane by a picture: each of its dots is a square of one unit and has an owner.
+     *
+     * @param owners by dot, row by row
+     * @param tolerance how far a border may lie off the corners of the dots, in dots
+     */
+    public static Mosaic ofDots(int[] owners, int width, int height, double tolerance) {
+        Sweep sweep = new Sweep(new boolean[0], inside -> NOBODY);
+        sweep.rows(owners, width, height);
+        sweep.finish();
+        return new Mosaic(new FaceBuilder(sweep, tolerance).faces());
+    }
+
     /** The faces, those of nobody left out, in the order in which the sweep meets them. */
     public List<Face> faces() {
         return faces;

@@ -97,6 +97,32 @@ final class Sweep {
         traces.meetAtLeft(nobody);
     }
 
+    /** Instead of sides, the dots of a picture, each one unit wide and high. */
+    void rows(int[] ownerOf, int width, int height) {
+        int unit = (int) Math.round(1 / Mosaic.GRID_MM);
+        int right = (width + 1) * unit;
+        traces.begin(width + 2, -unit);
+        above.begin(Mosaic.NOBODY, -unit, right);
+        above.piece[0] = nobody;
+        for (int y = 0; y < height; y++) {
+            if (y % CHECKED_EVERY == 0) {
+                Deadline.check();
+            }
+            here.begin(Mosaic.NOBODY, -unit, right);
+            for (int x = 0; x < width; x++) {
+                here.border(x, x * unit, x * unit, ownerOf[y * width + x]);
+            }
+            here.border(width, width * unit, width * unit, Mosaic.NOBODY);
+            here.meet(above, y * unit, pieces, traces);
+            traces.follow(here, y * unit, (y + 1) * unit);
+            Runs was = above;
+            above = here;
+            here = was;
+        }
+        here.begin(Mosaic.NOBODY, -unit, right);
+        here.meet(above, height * unit, pieces, traces);
+    }
+
     void finish() {
         traces.finish();
     }

@@ -149,7 +149,7 @@ class DrawnDesignTest {
     @ParameterizedTest
     @ValueSource(strings = {"P01", "P02", "P03", "P04", "P05", "P06", "P07", "P08"})
     void realDrawingsBecomeDesigns(String name) throws IOException {
-        Drawing drawing = SvgDrawing.read(RealDrawingsTest.file(name + ".svg"), 90, 0.03);
+        Drawing drawing = SvgDrawing.read(RealDrawings.file(name + ".svg"), 90, 0.03);
         for (DrawnDesign.CutBy edge : List.of(DrawnDesign.CutBy.OUTERMOST, DrawnDesign.CutBy.SILHOUETTE)) {
             Design design = DrawnDesign.of(
                     drawing, wish(edge, Map.of()), hex -> hex.substring(1).toLowerCase(), PLAIN);

@@ -4,12 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.Map;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -17,30 +13,11 @@ import org.junit.jupiter.params.provider.ValueSource;
 class RealDrawingsTest {
     private static final double WITHIN = 0.002;
 
-    static byte[] file(String name) throws IOException {
-        try (InputStream in = RealDrawingsTest.class.getResourceAsStream("/svg/" + name)) {
-            return in.readAllBytes();
-        }
-    }
-
-    /** Shares of the view by colour. */
-    static Map<String, Double> truth(String name) throws IOException {
-        String all = new String(file("truth.json"), StandardCharsets.UTF_8);
-        String own = all.substring(all.indexOf("\"file\":\"" + name + "\""));
-        String colours = own.substring(own.indexOf("\"colours\":{"), own.indexOf('}', own.indexOf("\"colours\":{")));
-        Matcher colour = Pattern.compile("\"(#[0-9A-F]{6})\":([0-9.e-]+)").matcher(colours);
-        Map<String, Double> shares = new HashMap<>();
-        while (colour.find()) {
-            shares.put(colour.group(1), Double.parseDouble(colour.group(2)));
-        }
-        return shares;
-    }
-
     @ParameterizedTest
     @ValueSource(strings = {"P01", "P02", "P03", "P04", "P05", "P06", "P07", "P08", "P09", "P10"})
     void everyColourShowsAsMuchAsInABrowser(String name) throws IOException {
-        Drawing drawing = SvgDrawing.read(file(name + ".svg"), 90);
-        Map<String, Double> truth = truth(name + ".svg");
+        Drawing drawing = SvgDrawing.read(RealDrawings.file(name + ".svg"), 90);
+        Map<String, Double> truth = RealDrawings.truth(name + ".svg");
         assertTrue(truth.size() > 2);
         double view = drawing.widthMm() * drawing.heightMm();
         Map<String, Double> read = new HashMap<>();

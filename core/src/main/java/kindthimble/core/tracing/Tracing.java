@@ -1,0 +1,104 @@
+package kindthimble.core.tracing;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.function.DoubleConsumer;
+import kindthimble.core.colour.Lab;
+import kindthimble.core.geometry.Mosaic;
+import kindthimble.core.words.Refused;
+
+/**
+ * Makes a drawing of a picture: its light evened, its colours grouped, what lies between them given to its neighbours, and the borders of what is left
+ * as lines that neighbours share. The result is an SVG drawing in units of the picture's dots, to be read as any.
+ */
+public final class Tracing {
+    /** The longer side of what is looked at: finer than any tip on a cookie. */
+    public static final int LONGEST = 1_400;
+
+    private static final double TOLERANCE_MM = 0.2;
+    private static final double USUAL_HEIGHT_MM = 90;
+    private static final double LEAST_TOLERANCE = 0.75;
+    private static final double LINE_SHARE = 0.026;
+    private static final double DARK = 42;
+
+    private Tracing() {}
+
+    /**
+     * @param svg the drawing
+     * @param colours how many colours it has
+     * @param hadGround whether a plain ground was left out
+     * @param hadLines whether dark lines were taken off the fills and laid over them
+     * @param wasUneven whether its light was evened out
+     */
+    public record Traced(String svg, int colours, boolean hadGround, boolean hadLines, boolean wasUneven) {}
+
+    /**
+     * @param wanted how many colours, 2 to 12; 0 for as many as there seem to be
+     * @param progress hears what share is done, 0 to 1, and may throw to stop
+     * @throws Refused where nothing can be made out
+     */
+    public static Traced of(Picture given, int wanted, DoubleConsumer progress) {
+        progress.accept(0.05);
+        Picture picture = given.atMost(LONGEST);
+        progress.accept(0.2);
+        float[] light = Light.factors(picture);
+        progress.accept(0.35);
+        LabDots dots = new LabDots(picture, light);
+        progress.accept(0.5);
+        List<float[]> centres = ColourGroups.of(dots, wanted);
+        if (centres.isEmpty()) {
+            throw new Refused(
+                    "", "No colours can be made out in this picture. Take one with flat colours, in good light.");
+        }
+        progress.accept(0.65);
+        Labels labels = new Labels(dots, centres);
+        progress.accept(0.8);
+        boolean hadGround = labels.clearGround();
+        int line = lineWork(labels, centres);
+        int[] fills =
+                line == 0 ? labels.of : labels.without(label -> label == line, label -> label != line && label > 0);
+        double tolerance = Math.max(LEAST_TOLERANCE, TOLERANCE_MM * picture.height() / USUAL_HEIGHT_MM);
+        StringBuilder svg = new StringBuilder();
+        svg.append(String.format(
+                Locale.ROOT,
+                "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 %d %d\">%n",
+                picture.width(),
+                picture.height()));
+        draw(svg, Mosaic.ofDots(fills, picture.width(), picture.height(), tolerance), centres);
+        if (line > 0) {
+            int[] lines = new int[labels.of.length];
+            for (int i = 0; i < lines.length; i++) {
+                lines[i] = labels.of[i] == line ? line : 0;
+            }
+            draw(svg, Mosaic.ofDots(lines, picture.width(), picture.height(), tolerance), centres);
+        }
+        svg.append("</svg>\n");
+        progress.accept(1);
+        return new Traced(svg.toString(), centres.size(), hadGround, line > 0, light != null);
+    }
+
+    /** The label of dark lines around fills; 0 for none. */
+    private static int lineWork(Labels labels, List<float[]> centres) {
+        int darkest = 0;
+        for (int i = 0; i < centres.size(); i++) {
+            if (centres.get(i)[0] < DARK && (darkest == 0 || centres.get(i)[0] < centres.get(darkest - 1)[0])) {
+                darkest = i + 1;
+            }
+        }
+        boolean isThin = darkest > 0 && labels.meanWidth(darkest) < LINE_SHARE * labels.height;
+        return isThin && centres.size() > 2 ? darkest : 0;
+    }
+
+    private static void draw(StringBuilder svg, Mosaic mosaic, List<float[]> centres) {
+        for (Mosaic.Face face : mosaic.faces()) {
+            if (!face.region().isEmpty()) {
+                float[] c = centres.get(face.owner() - 1);
+                svg.append("<path fill=\"")
+                        .append(new Lab(c[0], c[1], c[2]).hex())
+                        .append("\" fill-rule=\"evenodd\" d=\"")
+                        .append(face.region().cornerData())
+                        .append("\"/>\n");
+            }
+        }
+    }
+}
