@@ -132,6 +132,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pictures/trace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["trace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/orders": {
         parameters: {
             query?: never;
@@ -2467,10 +2483,10 @@ export interface components {
             batchCaution: string;
             balance: components["schemas"]["Balance"];
             supplies: components["schemas"]["Supply"][];
-            /** Format: int32 */
-            bags: number;
             /** Format: double */
             baseGrams: number;
+            /** Format: int32 */
+            bags: number;
         };
         PourView: {
             recipe: string;
@@ -2699,6 +2715,7 @@ export interface components {
             /** Format: double */
             amount: number;
         };
+        StreamingResponseBody: unknown;
         Supply: {
             sort: components["schemas"]["Sort"];
             colour: string;
@@ -3113,6 +3130,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BaseRecipe"];
+                };
+            };
+        };
+    };
+    trace: {
+        parameters: {
+            query?: {
+                colours?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/png": string;
+                "image/jpeg": string;
+                "image/webp": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-ndjson": components["schemas"]["StreamingResponseBody"];
                 };
             };
         };

@@ -30,3 +30,47 @@ export function matchColours(order: number, hexes: string[]): Promise<MatchedCol
     api.POST("/api/orders/{order}/drawing-colours", { params: { path: { order } }, body: hexes }),
   );
 }
+
+export type TracedPicture = { svg: string; colours: number; notes: string[] };
+
+/**
+ * Traces a picture. Calls back with what share is done; stopped by the signal.
+ *
+ * @param colours how many; 0 for as many as there seem to be
+ */
+export async function tracePicture(
+  file: Blob,
+  colours: number,
+  signal: AbortSignal,
+  progress: (share: number) => void,
+): Promise<TracedPicture> {
+  const answer = await fetch(`/api/pictures/trace?colours=${colours}`, {
+    method: "POST",
+    body: file,
+    headers: { "Content-Type": file.type },
+    signal,
+  });
+  const reader = answer.body?.getReader();
+  if (!answer.ok || !reader) {
+    const problem = (await answer.json().catch(() => ({}))) as Partial<Problem>;
+    throw new Error(problem.detail ?? "This picture can't be read. Try another one.");
+  }
+  const decoder = new TextDecoder();
+  let text = "";
+  for (;;) {
+    const { done, value } = await reader.read();
+    text += decoder.decode(value, { stream: !done });
+    const lines = text.split("\n");
+    text = lines.pop() ?? "";
+    for (const line of lines.filter(Boolean)) {
+      const said = JSON.parse(line) as Partial<TracedPicture> & {
+        share?: number;
+        trouble?: string;
+      };
+      if (said.trouble) throw new Error(said.trouble);
+      if (said.share !== undefined) progress(said.share);
+      if (said.svg !== undefined) return said as TracedPicture;
+    }
+    if (done) throw new Error("The tracing broke off. Try once more.");
+  }
+}

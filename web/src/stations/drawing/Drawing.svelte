@@ -10,6 +10,7 @@
   import { drawnFor } from "./drawn.svelte";
   import DropFile from "./DropFile.svelte";
   import ShapeRow from "./ShapeRow.svelte";
+  import Traced from "./Traced.svelte";
 
   // A drawing of hers becomes a design: what was read of it, and what each shape becomes.
   const desk = theDesk();
@@ -21,6 +22,7 @@
   let isMaking = $state(false);
 
   const preview = $derived(drawn.preview);
+  const notes = $derived([...drawn.notes, ...(preview?.notes ?? [])]);
   const fresh = $derived(
     preview?.colours.filter((one) => drawn.match(one.colour).key === null) ?? [],
   );
@@ -35,7 +37,7 @@
 
   async function take(file: File) {
     chosen = [];
-    await drawn.open(file.name, file.size, await file.text());
+    await drawn.open(file);
   }
 
   function choose(shape: DrawnShape) {
@@ -60,6 +62,7 @@
     <Sheet label="A drawing of yours">
       <h2>A drawing of yours</h2>
       <DropFile trouble={drawn.trouble} onfile={take} />
+      <Traced {drawn} />
       {#if drawn.isReading}<p class="soft" role="status">Reading it …</p>{/if}
     </Sheet>
   </main>
@@ -81,6 +84,7 @@
             ? (point) => (points = points.length === 2 ? [point] : [...points, point])
             : undefined}
         />
+        <Traced {drawn} />
         <CutWith
           {drawn}
           {points}
@@ -112,9 +116,9 @@
             <ShapeRow {drawn} {group} {chosen} onchoose={(ids) => (chosen = ids)} />
           {/each}
         </ul>
-        {#if preview.notes.length > 0}
+        {#if notes.length > 0}
           <ul class="notes">
-            {#each preview.notes as note (note)}<li>{note}</li>{/each}
+            {#each notes as note (note)}<li>{note}</li>{/each}
           </ul>
         {/if}
         {#if drawn.trouble}<p class="trouble" role="alert">{drawn.trouble}</p>{/if}

@@ -5,7 +5,7 @@ import type {
   MatchedColour,
   WantedDrawing,
 } from "../../api/types";
-import { matchColours, readDrawing } from "../../desk/drawings";
+import { matchColours, readDrawing, tracePicture } from "../../desk/drawings";
 
 export const BECOMES = {
   section: "flood",
@@ -30,6 +30,7 @@ export type Group = { colour: string; becomes: Becomes; shapes: DrawnShape[]; ar
 type Taken = { becomes?: Becomes; colour?: string };
 
 const REST_MS = 180;
+const MOST_BYTES = 25_000_000;
 
 /** A drawing that is being looked at: what was read of it, and what she has set by hand. */
 export class Drawn {
@@ -46,15 +47,64 @@ export class Drawn {
   cutBy = $state<CutBy>("OUTERMOST");
   marginMm = $state(3);
   cutter = $state<Design["cutter"]>({ shape: { kind: "round" }, across: "WIDTH", sizeMm: 90 });
+  /** The picture that the drawing was traced from; null where it came as a drawing. */
+  picture = $state.raw<File | null>(null);
+  /** How far tracing is, 0 to 1; null while nothing is traced. */
+  share = $state<number | null>(null);
+  /** How many colours are wanted of a picture; 0 for as many as there seem to be. */
+  wantedColours = $state(0);
+  foundColours = $state(0);
+  /** What was done to the picture. */
+  notes = $state.raw<string[]>([]);
+  #stopping: AbortController | undefined;
   #resting: ReturnType<typeof setTimeout> | undefined;
   #asked = 0;
 
   constructor(readonly order: number) {}
 
-  /** Takes a file; what was set by hand stays. */
-  async open(name: string, size: number, svg: string): Promise<void> {
-    this.file = { name, size, svg };
-    await this.read();
+  /** Takes a file, a drawing or a picture; what was set by hand stays. */
+  async open(file: File): Promise<void> {
+    this.trouble = "";
+    if (file.size > MOST_BYTES) {
+      this.trouble = "This file is larger than 25 MB. Save it smaller.";
+    } else if (/^image\/(png|jpeg|webp)$/.test(file.type)) {
+      this.picture = file;
+      await this.trace();
+    } else {
+      this.picture = null;
+      this.notes = [];
+      this.file = { name: file.name, size: file.size, svg: await file.text() };
+      await this.read();
+    }
+  }
+
+  /** Makes a drawing of the picture, in so many colours. */
+  async trace(): Promise<void> {
+    const picture = this.picture;
+    if (!picture) return;
+    this.stop();
+    const stopping = new AbortController();
+    this.#stopping = stopping;
+    this.share = 0;
+    try {
+      const traced = await tracePicture(picture, this.wantedColours, stopping.signal, (share) => {
+        this.share = share;
+      });
+      this.notes = traced.notes;
+      this.foundColours = traced.colours;
+      this.file = { name: picture.name, size: picture.size, svg: traced.svg };
+      await this.read();
+    } catch (e) {
+      if (!stopping.signal.aborted) this.trouble = (e as Error).message;
+    } finally {
+      if (this.#stopping === stopping) this.share = null;
+    }
+  }
+
+  /** Stops tracing. */
+  stop(): void {
+    this.#stopping?.abort();
+    this.share = null;
   }
 
   /** Reads it at its size; of several readings only the last counts. */

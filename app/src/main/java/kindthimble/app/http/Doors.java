@@ -32,7 +32,7 @@ class Doors extends OncePerRequestFilter {
     private static final long LARGEST_ARCHIVE = 60_000_000;
 
     /** A drawing of hers; larger ones are refused when they are read, with a sentence of their own. */
-    private static final long LARGEST_DRAWING = 12_500_000;
+    private static final long LARGEST_DRAWING = 25_000_000;
 
     private static final Set<String> LOOKING = Set.of("GET", "HEAD", "OPTIONS");
 
@@ -63,7 +63,7 @@ class Doors extends OncePerRequestFilter {
                     response,
                     HttpStatus.CONTENT_TOO_LARGE,
                     isDrawing(request)
-                            ? "This drawing is larger than 12 MB. Save it with fewer points, and without pictures in it."
+                            ? "This file is larger than 25 MB. Save it smaller."
                             : "That is more than an order can hold: 1 MB.");
         } else if (request.getHeader("Transfer-Encoding") != null) {
             refuse(response, HttpStatus.LENGTH_REQUIRED, "Say how long the request is, and send it in one piece.");
@@ -100,11 +100,12 @@ class Doors extends OncePerRequestFilter {
                 : isDrawing(request) || isDrawn(request) ? LARGEST_DRAWING : LARGEST_BODY;
     }
 
-    /** Drawings are looked at as they are. */
+    /** Drawings and pictures are looked at as they are. */
     private static boolean isDrawing(HttpServletRequest request) {
-        return request.getRequestURI().equals("/api/cookies/svg-preview")
-                && request.getContentType() != null
-                && request.getContentType().toLowerCase(Locale.ROOT).startsWith("image/svg+xml");
+        String type =
+                request.getContentType() == null ? "" : request.getContentType().toLowerCase(Locale.ROOT);
+        return request.getRequestURI().equals("/api/cookies/svg-preview") && type.startsWith("image/svg+xml")
+                || request.getRequestURI().startsWith("/api/pictures/") && type.startsWith("image/");
     }
 
     /** A design of a drawing is sent with that. */

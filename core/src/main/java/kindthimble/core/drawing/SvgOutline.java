@@ -65,7 +65,7 @@ final class SvgOutline {
 
     static double length(Map<String, String> said, String name, double whole, double fontSize, double otherwise) {
         double value = SvgLength.read(said.get(name), whole, fontSize);
-        return Double.isNaN(value) || Math.abs(value) > FARTHEST ? otherwise : value;
+        return Double.isNaN(value) ? otherwise : Math.max(-FARTHEST, Math.min(FARTHEST, value));
     }
 
     private static Path2D path(String data) {

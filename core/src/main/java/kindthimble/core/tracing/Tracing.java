@@ -1,5 +1,6 @@
 package kindthimble.core.tracing;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.DoubleConsumer;
@@ -44,6 +45,7 @@ public final class Tracing {
         float[] light = Light.factors(picture);
         progress.accept(0.35);
         LabDots dots = new LabDots(picture, light);
+        dots.smooth();
         progress.accept(0.5);
         List<float[]> centres = ColourGroups.of(dots, wanted);
         if (centres.isEmpty()) {
@@ -74,7 +76,15 @@ public final class Tracing {
         }
         svg.append("</svg>\n");
         progress.accept(1);
-        return new Traced(svg.toString(), centres.size(), hadGround, line > 0, light != null);
+        return new Traced(
+                svg.toString(),
+                (int) Arrays.stream(labels.of)
+                        .filter(label -> label > 0)
+                        .distinct()
+                        .count(),
+                hadGround,
+                line > 0,
+                light != null);
     }
 
     /** The label of dark lines around fills; 0 for none. */
