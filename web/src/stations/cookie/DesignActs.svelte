@@ -4,6 +4,7 @@
   import { theDesk } from "../../desk/order.svelte";
   import Dialog from "../../parts/Dialog.svelte";
   import { go } from "../../router";
+  import DesignOut from "./DesignOut.svelte";
   import Recolour from "./Recolour.svelte";
 
   const desk = theDesk();
@@ -12,6 +13,7 @@
   let { design }: { design: DesignView } = $props();
 
   let colours: Dialog;
+  let out: Dialog;
 
   async function copy() {
     const id = await desk.duplicateDesign(design.id);
@@ -22,6 +24,7 @@
 <span class="acts">
   <button onclick={copy}>duplicate</button>
   <button onclick={() => colours.show()}>other colours</button>
+  <button onclick={() => out.show()}>print, or save as a file</button>
   {#if design.document.moves.some((move) => move.move === "drawing")}
     <a href="/orders/{desk.id}/drawing/{design.id}">read its drawing again</a>
   {/if}
@@ -30,6 +33,10 @@
 
 <Dialog bind:this={colours} title="{design.document.name} in other colours">
   <Recolour {design} />
+</Dialog>
+
+<Dialog bind:this={out} title="{design.document.name}: print, or save">
+  <DesignOut {design} />
 </Dialog>
 
 <style>

@@ -9,6 +9,7 @@
   import DrawnPicture from "./DrawnPicture.svelte";
   import { drawnFor } from "./drawn.svelte";
   import DropFile from "./DropFile.svelte";
+  import Examples from "./Examples.svelte";
   import ShapeRow from "./ShapeRow.svelte";
   import Traced from "./Traced.svelte";
 
@@ -62,6 +63,7 @@
     <Sheet label="A drawing of yours">
       <h2>A drawing of yours</h2>
       <DropFile trouble={drawn.trouble} onfile={take} />
+      <Examples onfile={take} />
       <Traced {drawn} />
       {#if drawn.isReading}<p class="soft" role="status">Reading it …</p>{/if}
     </Sheet>

@@ -7,6 +7,8 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.Set;
 import java.util.TreeSet;
+import kindthimble.core.geometry.Pose;
+import kindthimble.core.geometry.Track;
 import kindthimble.core.kitchen.Customs;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -14,6 +16,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.util.Matrix;
 
 /**
  * Pages to write on, in mm from the top left, in the application's own type, which is embedded. Each page says below what it belongs to,
@@ -149,6 +152,83 @@ final class Paper implements AutoCloseable {
             page.fillAndStroke();
             page.setNonStrokingColor(Color.BLACK);
         });
+    }
+
+    /** How a shape is put on a page. */
+    record Drawn(String fill, String stroke, double strokeMm, boolean isDashed) {
+        static Drawn line(double mm) {
+            return new Drawn(null, "#000000", mm, false);
+        }
+
+        static Drawn dashed(double mm) {
+            return new Drawn(null, "#666666", mm, true);
+        }
+    }
+
+    /**
+     * Draws SVG path data.
+     *
+     * @param xMm where its 0 0 lies, to the right
+     * @param yMm and downwards
+     * @param scale 1 for true size
+     * @param mirrored whether left and right are changed over
+     */
+    void draw(String pathData, double xMm, double yMm, double scale, boolean mirrored, Pose at, Drawn how) {
+        if (pathData.isBlank()) {
+            return;
+        }
+        run(() -> {
+            page.saveGraphicsState();
+            float s = (float) scale * POINTS_PER_MM;
+            page.transform(new Matrix(mirrored ? -s : s, 0, 0, -s, points(xMm), y(yMm)));
+            if (at != null) {
+                page.transform(Matrix.getTranslateInstance((float) at.x(), (float) at.y()));
+                page.transform(Matrix.getRotateInstance(Math.toRadians(at.turnDegrees()), 0, 0));
+            }
+            Track.follow(pathData, new OnPage(page));
+            if (how.fill != null) {
+                page.setNonStrokingColor(Color.decode(how.fill));
+            }
+            if (how.stroke != null) {
+                page.setStrokingColor(Color.decode(how.stroke));
+                page.setLineWidth((float) (how.strokeMm / scale));
+                page.setLineCapStyle(1);
+                page.setLineJoinStyle(1);
+                if (how.isDashed) {
+                    page.setLineDashPattern(new float[] {2, 1.5f}, 0);
+                }
+            }
+            if (how.fill != null && how.stroke != null) {
+                page.fillAndStrokeEvenOdd();
+            } else if (how.fill != null) {
+                page.fillEvenOdd();
+            } else {
+                page.stroke();
+            }
+            page.restoreGraphicsState();
+        });
+    }
+
+    private record OnPage(PDPageContentStream page) implements Track {
+        @Override
+        public void moveTo(double x, double y) {
+            run(() -> page.moveTo((float) x, (float) y));
+        }
+
+        @Override
+        public void lineTo(double x, double y) {
+            run(() -> page.lineTo((float) x, (float) y));
+        }
+
+        @Override
+        public void curveTo(double c1x, double c1y, double c2x, double c2y, double x, double y) {
+            run(() -> page.curveTo((float) c1x, (float) c1y, (float) c2x, (float) c2y, (float) x, (float) y));
+        }
+
+        @Override
+        public void close() {
+            run(page::closePath);
+        }
     }
 
     /** The finished document. */

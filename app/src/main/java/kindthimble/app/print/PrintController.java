@@ -47,6 +47,31 @@ class PrintController {
                 prints.shoppingTable(order).getBytes(StandardCharsets.UTF_8));
     }
 
+    /** A design at true size, to trace from or to lie under it. */
+    @GetMapping("/template.pdf")
+    ResponseEntity<byte[]> template(
+            @PathVariable long order,
+            @RequestParam long design,
+            @RequestParam(defaultValue = "1") int copies,
+            @RequestParam(defaultValue = "false") boolean mirrored) {
+        return file("template.pdf", MediaType.APPLICATION_PDF, prints.template(order, design, copies, mirrored));
+    }
+
+    @GetMapping("/transfers.pdf")
+    ResponseEntity<byte[]> transfers(@PathVariable long order, @RequestParam long design) {
+        return file("transfers.pdf", MediaType.APPLICATION_PDF, prints.transfers(order, design));
+    }
+
+    @GetMapping("/grid.pdf")
+    ResponseEntity<byte[]> grid() {
+        return file("grid.pdf", MediaType.APPLICATION_PDF, prints.grid());
+    }
+
+    @GetMapping("/instructions.pdf")
+    ResponseEntity<byte[]> instructions(@PathVariable long order, @RequestParam long design) {
+        return file("instructions.pdf", MediaType.APPLICATION_PDF, prints.instructions(order, design));
+    }
+
     private static ResponseEntity<byte[]> file(String name, MediaType type, byte[] bytes) {
         return ResponseEntity.ok()
                 .contentType(type)

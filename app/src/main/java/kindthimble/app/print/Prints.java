@@ -1,11 +1,21 @@
 package kindthimble.app.print;
 
 import java.time.LocalDateTime;
+import java.util.HashMap;
+import java.util.Map;
+import kindthimble.app.cookie.CookieService;
+import kindthimble.app.http.NotThere;
 import kindthimble.app.mixing.MixingService;
+import kindthimble.app.order.Kept;
 import kindthimble.app.order.Orders;
+import kindthimble.app.order.PaletteColour;
 import kindthimble.app.order.Together;
+import kindthimble.app.plan.Planner;
 import kindthimble.app.shop.ShopService;
+import kindthimble.core.design.Cookie;
+import kindthimble.core.words.Range;
 import kindthimble.core.words.Refused;
+import kindthimble.core.words.Unit;
 import org.springframework.stereotype.Service;
 
 /** The sheets of an order. */
@@ -15,8 +25,20 @@ public class Prints {
     private final Orders orders;
     private final Together together;
     private final ShopService shop;
+    private final CookieService cookies;
+    private final Planner planner;
 
-    Prints(MixingService mixing, Orders orders, Together together, ShopService shop) {
+    private static final Range COPIES = new Range("copies", Unit.PIECES, 1, 60);
+
+    Prints(
+            MixingService mixing,
+            Orders orders,
+            Together together,
+            ShopService shop,
+            CookieService cookies,
+            Planner planner) {
+        this.cookies = cookies;
+        this.planner = planner;
         this.mixing = mixing;
         this.orders = orders;
         this.together = together;
@@ -52,6 +74,59 @@ public class Prints {
     /** CSV. */
     public String shoppingTable(long order) {
         return ShoppingSheet.csv(mixing.view(order).shopping(), shop.settings());
+    }
+
+    /**
+     * Templates of a design at true size. PDF.
+     *
+     * @throws Refused when it can't be measured, or is larger than the paper
+     */
+    public byte[] template(long order, long design, int copies, boolean mirrored) {
+        COPIES.check("copies", copies);
+        Kept.KeptDesign kept = design(order, design);
+        return TemplateSheet.of(
+                printed(order),
+                measured(order, kept),
+                kept.document().cutter().baked(0),
+                copies,
+                mirrored,
+                shop.settings());
+    }
+
+    /** What lies under the film of a design's pieces. PDF. */
+    public byte[] transfers(long order, long design) {
+        Kept.KeptDesign kept = design(order, design);
+        return TemplateSheet.transfers(printed(order), measured(order, kept), kept.count(), shop.settings());
+    }
+
+    /** A grid to lie under cookies. PDF. */
+    public byte[] grid() {
+        return TemplateSheet.grid(shop.settings());
+    }
+
+    /** What to do with a design, pass by pass. PDF. */
+    public byte[] instructions(long order, long design) {
+        Kept.KeptDesign kept = design(order, design);
+        Map<String, PaletteColour> palette = new HashMap<>();
+        orders.order(order).details().palette().forEach(colour -> palette.put(colour.key(), colour));
+        return InstructionSheet.of(
+                printed(order),
+                measured(order, kept),
+                kept.count(),
+                palette,
+                planner.kitchen(orders.order(order).details()));
+    }
+
+    private Kept.KeptDesign design(long order, long id) {
+        return orders.order(order).designs().stream()
+                .filter(design -> design.id() == id)
+                .findFirst()
+                .orElseThrow(() -> new NotThere("design"));
+    }
+
+    private Cookie measured(long order, Kept.KeptDesign design) {
+        return cookies.measure(
+                design.document(), planner.kitchen(orders.order(order).details()));
     }
 
     /**

@@ -13,9 +13,17 @@ import kindthimble.core.geometry.Region;
  * @param parts its shapes, those of one colour together; with the colours' order, and the largest first
  * @param lines what was drawn as strokes
  * @param notes what was left out, or taken otherwise than drawn, a sentence each
+ * @param beneath how far each part that is a fill reaches when no stroke lies on it, in the order of the parts; empty for strokes. Parts that only
+ *     a stroke divides have the same one
  */
 public record Drawing(
-        double widthMm, double heightMm, List<Colour> colours, List<Part> parts, List<Line> lines, List<String> notes) {
+        double widthMm,
+        double heightMm,
+        List<Colour> colours,
+        List<Part> parts,
+        List<Line> lines,
+        List<String> notes,
+        List<Region> beneath) {
 
     /**
      * @param hex as # and six digits

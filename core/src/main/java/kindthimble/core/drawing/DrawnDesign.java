@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -217,16 +218,32 @@ public final class DrawnDesign {
     /** Sections with all that lies on them: a mark belongs to the section that it borders on longest, smaller ones first. */
     private List<Section> sections() {
         List<Drawing.Part> parts = drawing.parts();
+        // Unless a stroke is a section itself, sections reach as far as they do without any.
+        boolean onlyMarksLieOn = parts.stream().noneMatch(part -> part.line() >= 0 && becomes(part) == Becomes.SECTION);
+        List<Integer> lines = new ArrayList<>();
         Map<Integer, Section> of = new TreeMap<>();
         List<Integer> marks = new ArrayList<>();
         for (int i = 0; i < parts.size(); i++) {
             if (becomes(parts.get(i)) == Becomes.SECTION) {
-                of.put(i, new Section(colour(parts.get(i)), parts.get(i).region(), i));
+                Section section = onlyMarksLieOn ? under(i, of) : null;
+                if (section == null) {
+                    section = new Section(
+                            colour(parts.get(i)),
+                            onlyMarksLieOn
+                                    ? drawing.beneath().get(i)
+                                    : parts.get(i).region(),
+                            i);
+                } else {
+                    section.under.add(i);
+                }
+                of.put(i, section);
+            } else if (onlyMarksLieOn && parts.get(i).line() >= 0) {
+                lines.add(i);
             } else if (becomes(parts.get(i)) != Becomes.LEFT_OUT || !isAtTheEdge(parts.get(i))) {
                 marks.add(i);
             }
         }
-        List<Section> sections = new ArrayList<>(of.values());
+        List<Section> sections = new ArrayList<>(new LinkedHashSet<>(of.values()));
         boolean goesOn = true;
         while (goesOn) {
             goesOn = false;
@@ -241,12 +258,32 @@ public final class DrawnDesign {
             }
         }
         for (Section section : sections) {
-            if (section.under.size() > 1) {
-                section.region = Region.union(
-                        section.under.stream().map(i -> parts.get(i).region()).toList());
+            List<Region> marked = new ArrayList<>(List.of(section.region));
+            section.under.stream()
+                    .filter(i -> becomes(parts.get(i)) != Becomes.SECTION)
+                    .forEach(i -> marked.add(
+                            onlyMarksLieOn
+                                    ? drawing.beneath().get(i)
+                                    : parts.get(i).region()));
+            section.region = Region.union(marked);
+        }
+        for (int i : lines) {
+            Section host = host(parts.get(i), of);
+            if (host != null) {
+                host.under.add(i);
             }
         }
         return sections;
+    }
+
+    /** The section of which a part is only another piece, divided by strokes on top; null for none. */
+    private Section under(int part, Map<Integer, Section> of) {
+        Region beneath = drawing.beneath().get(part);
+        String colour = colour(drawing.parts().get(part));
+        return of.values().stream()
+                .filter(section -> section.region == beneath && section.colour.equals(colour))
+                .findFirst()
+                .orElse(null);
     }
 
     /** What is left out beside the cookie is no part of it; what is left out inside lies on what is there. */

@@ -11,6 +11,8 @@ import java.util.Map;
 import kindthimble.core.geometry.Box;
 import kindthimble.core.geometry.Deadline;
 import kindthimble.core.geometry.Mosaic;
+import kindthimble.core.geometry.Region;
+import kindthimble.core.geometry.Spot;
 import kindthimble.core.geometry.TooMuch;
 import kindthimble.core.words.Range;
 import kindthimble.core.words.Refused;
@@ -26,6 +28,9 @@ public final class SvgDrawing {
 
     /** How far a border may lie off what was drawn. */
     private static final double TOLERANCE_MM = 0.003;
+
+    /** From here on a reading is for a design, and not just to be looked at. */
+    private static final double DESIGN_FROM_MM = 0.01;
 
     private static final int MOST_PARTS = 4_000;
     private static final double NOTHING_MM2 = 1e-4;
@@ -62,7 +67,7 @@ public final class SvgDrawing {
         }
         Seen seen = new Seen(walk.paints);
         Mosaic mosaic = Mosaic.of(walk.shapes, seen, toleranceMm);
-        return drawing(walk, seen, mosaic, heightMm * view[2] / view[3], heightMm);
+        return drawing(walk, seen, mosaic, heightMm * view[2] / view[3], heightMm, toleranceMm);
     }
 
     /** The view of a drawing: its viewBox, or its size; where it says neither, all that is drawn. */
@@ -97,7 +102,8 @@ public final class SvgDrawing {
         return new double[] {ends[0] + UNKNOWN[0], ends[1] + UNKNOWN[1], ends[2] - ends[0], ends[3] - ends[1]};
     }
 
-    private static Drawing drawing(SvgWalk walk, Seen seen, Mosaic mosaic, double widthMm, double heightMm) {
+    private static Drawing drawing(
+            SvgWalk walk, Seen seen, Mosaic mosaic, double widthMm, double heightMm, double toleranceMm) {
         Map<String, Double> areas = new HashMap<>();
         Map<String, Integer> counts = new HashMap<>();
         List<Mosaic.Face> faces = mosaic.faces();
@@ -130,13 +136,33 @@ public final class SvgDrawing {
         if (faces.size() > MOST_PARTS) {
             notes.add("This drawing has %,d shapes; the smallest are left out.".formatted(faces.size()));
         }
-        return new Drawing(
-                widthMm,
-                heightMm,
-                colours,
-                parts(walk, seen, faces, lines, lineOf, colours, new Box(0, 0, widthMm, heightMm)),
-                lines,
-                notes);
+        List<Drawing.Part> parts = parts(walk, seen, faces, lines, lineOf, colours, new Box(0, 0, widthMm, heightMm));
+        return new Drawing(widthMm, heightMm, colours, parts, lines, notes, beneath(walk, parts, toleranceMm));
+    }
+
+    private static List<Region> beneath(SvgWalk walk, List<Drawing.Part> parts, double toleranceMm) {
+        boolean isForLooking = toleranceMm < DESIGN_FROM_MM;
+        if (isForLooking || parts.stream().allMatch(part -> part.line() < 0)) {
+            return parts.stream().map(Drawing.Part::region).toList();
+        }
+        Seen fills = new Seen(
+                walk.paints.stream().filter(paint -> paint.stroke() == null).toList());
+        List<Mosaic.Face> faces = Mosaic.of(walk.shapes, fills, toleranceMm).faces();
+        List<Region> beneath = new ArrayList<>();
+        for (Drawing.Part part : parts) {
+            Region found = part.line() < 0 ? part.region() : Region.EMPTY;
+            Spot spot = part.region().inside();
+            for (Mosaic.Face face : faces) {
+                if (part.line() < 0
+                        && fills.owner(face.owner()).hex().equals(part.hex())
+                        && face.region().covers(spot.x(), spot.y())) {
+                    found = face.region();
+                    break;
+                }
+            }
+            beneath.add(found);
+        }
+        return beneath;
     }
 
     private static List<Drawing.Part> parts(

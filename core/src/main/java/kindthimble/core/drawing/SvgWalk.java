@@ -291,8 +291,14 @@ final class SvgWalk {
                 width * scale,
                 SvgOutline.isClosed(path),
                 LinePath.of(lines),
-                fill == null || fill.alpha() < 1 ? null : fill.hex());
+                isFlat(path) || fill == null || fill.alpha() < 1 ? null : fill.hex());
         paint(node, own, add(area, to, false), colour, line);
+    }
+
+    /** Whether it is a straight line along an axis, which has no inside to be filled. */
+    private static boolean isFlat(Path2D path) {
+        Rectangle2D box = path.getBounds2D();
+        return box.getWidth() == 0 || box.getHeight() == 0;
     }
 
     private static double length(List<double[][]> lines) {

@@ -13,7 +13,7 @@ import org.locationtech.jts.geom.LinearRing;
  */
 final class Inscribed {
     private static final int LINES = 13;
-    private static final int BEST = 3;
+    private static final int BEST = 5;
     private static final double CLOSE_ENOUGH = 0.008;
 
     /** Cosines of eight ways; the sines are those of the ways a quarter back. */
@@ -67,16 +67,20 @@ final class Inscribed {
         // No circle round a middle is wider than what lies between the edges there.
         spots.sort((a, b) -> Double.compare(b[2], a[2]));
         double best = 0;
-        int climbs = 0;
+        List<double[]> deep = new ArrayList<>();
         for (double[] spot : spots) {
-            if (spot[2] <= best || climbs == BEST) {
+            if (spot[2] <= best) {
                 break;
             }
             double r = sides.inside(spot[0], spot[1], best / 2);
-            if (r > best / 2) {
-                climbs++;
-                best = Math.max(best, sides.climbed(spot[0], spot[1], r));
+            if (r > 0) {
+                best = Math.max(best, r);
+                deep.add(new double[] {spot[0], spot[1], r});
             }
+        }
+        deep.sort((a, b) -> Double.compare(b[2], a[2]));
+        for (double[] spot : deep.subList(0, Math.min(BEST, deep.size()))) {
+            best = Math.max(best, sides.climbed(spot[0], spot[1], spot[2]));
         }
         return best;
     }
