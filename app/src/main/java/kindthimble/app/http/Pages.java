@@ -20,7 +20,8 @@ class Pages implements WebMvcConfigurer {
 
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
-        for (String address : new String[] {"/", "/{page:(?!api$)[^.]*}", "/{page:(?!api$|assets$)[^.]*}/**"}) {
+        for (String address :
+                new String[] {"/", "/{page:(?!api$)[^.]*}", "/{page:(?!api$|assets$|drawings$)[^.]*}/**"}) {
             registry.addViewController(address).setViewName("forward:/index.html");
         }
     }

@@ -10,6 +10,7 @@ import kindthimble.core.cutter.BasicForm;
 import kindthimble.core.cutter.Cutter;
 import kindthimble.core.cutter.CutterShape;
 import kindthimble.core.geometry.Across;
+import kindthimble.core.geometry.Region;
 import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.mark.Layer;
 import kindthimble.core.move.Blend;
@@ -33,6 +34,9 @@ public final class Pictures {
 
     /** How wide a cutter is drawn. */
     public static final double CUTTER_MM = 80;
+
+    /** A cutter that would be taller is drawn so tall. */
+    private static final double TALLEST_MM = 112;
 
     private static final double COOKIE_MM = 44;
 
@@ -61,9 +65,11 @@ public final class Pictures {
         Map<String, String> outlines = new LinkedHashMap<>();
         for (Class<?> kind : Catalogue.recordsOf(CutterShape.class)) {
             CutterShape shape = (CutterShape) Plain.of(kind, MARK);
+            Region wide = new Cutter(shape, Across.WIDTH, CUTTER_MM).baked(0);
+            boolean isTall = wide.box().heightMm() > TALLEST_MM;
             outlines.put(
                     Catalogue.word(kind),
-                    new Cutter(shape, Across.WIDTH, CUTTER_MM).baked(0).pathData());
+                    (isTall ? new Cutter(shape, Across.HEIGHT, TALLEST_MM).baked(0) : wide).pathData());
         }
         return outlines;
     }
