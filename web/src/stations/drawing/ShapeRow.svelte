@@ -45,7 +45,7 @@
   <div class="what">
     <strong>{title}</strong>
     <span class="soft">
-      {isLine ? plural(strokes, "stroke") : plural(n, "shape")} · {fixed(group.areaMm2, 0)} mm²{#if !isLine}
+      {isLine ? plural(strokes, "stroke") : plural(n, "shape")} · {fixed(group.areaMm2, 0)} mm²{#if !isLine}&nbsp;
         · to {fixed(widest, widest < 10 ? 1 : 0)} mm wide{/if}
     </span>
     <span class="soft">{reasons[0]}{reasons.length > 1 ? " …" : ""}</span>
