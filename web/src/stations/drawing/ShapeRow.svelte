@@ -31,6 +31,7 @@
   };
   const strokes = $derived(new Set(group.shapes.map((shape) => shape.stroke)).size);
   const isLine = $derived(group.shapes.every((shape) => shape.stroke >= 0));
+  const wide = $derived(isLine ? "" : ` · to ${fixed(widest, widest < 10 ? 1 : 0)} mm wide`);
   const title = $derived(titles[group.becomes][(isLine ? strokes : n) === 1 ? 0 : 1]);
   const reasons = $derived([...new Set(group.shapes.map((shape) => shape.why))]);
 </script>
@@ -45,8 +46,7 @@
   <div class="what">
     <strong>{title}</strong>
     <span class="soft">
-      {isLine ? plural(strokes, "stroke") : plural(n, "shape")} · {fixed(group.areaMm2, 0)} mm²{#if !isLine}&nbsp;
-        · to {fixed(widest, widest < 10 ? 1 : 0)} mm wide{/if}
+      {isLine ? plural(strokes, "stroke") : plural(n, "shape")} · {fixed(group.areaMm2, 0)} mm²{wide}
     </span>
     <span class="soft">{reasons[0]}{reasons.length > 1 ? " …" : ""}</span>
   </div>

@@ -40,6 +40,7 @@ class EveryStationTest {
                 "/shop#everything",
                 "/orders/1",
                 "/orders/1/cookie",
+                "/orders/1/drawing",
                 "/orders/1/bowls",
                 "/orders/1/clock",
                 "/orders/1/bench",
