@@ -324,6 +324,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/orders/{order}/design-files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/orders/{order}/copy": {
         parameters: {
             query?: never;
@@ -381,7 +397,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_1"];
+        post: operations["take_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1047,7 +1063,21 @@ export interface components {
             joined?: components["schemas"]["Joined"];
             hole?: components["schemas"]["Hole"];
         };
-        CutterShape: components["schemas"]["CutterShapeRound"] | components["schemas"]["CutterShapeOval"] | components["schemas"]["CutterShapeSquare"] | components["schemas"]["CutterShapeRectangle"] | components["schemas"]["CutterShapePlaque"] | components["schemas"]["CutterShapeScalloped"] | components["schemas"]["CutterShapeStar"] | components["schemas"]["CutterShapeHexagon"] | components["schemas"]["CutterShapeArch"] | components["schemas"]["CutterShapeHeart"] | components["schemas"]["CutterShapeDiamondKite"] | components["schemas"]["CutterShapeEgg"] | components["schemas"]["CutterShapeDrop"] | components["schemas"]["CutterShapeShield"] | components["schemas"]["CutterShapeCloud"] | components["schemas"]["CutterShapeBanner"] | components["schemas"]["CutterShapeLeaf"] | components["schemas"]["CutterShapeBellJar"] | components["schemas"]["CutterShapeGlove"] | components["schemas"]["CutterShapeBow"] | components["schemas"]["CutterShapeWindSock"] | components["schemas"]["CutterShapeSpool"] | components["schemas"]["CutterShapeLetter"] | components["schemas"]["CutterShapeDrawn"];
+        CutterShape: components["schemas"]["CutterShapeRound"] | components["schemas"]["CutterShapeOval"] | components["schemas"]["CutterShapeSquare"] | components["schemas"]["CutterShapeRectangle"] | components["schemas"]["CutterShapePlaque"] | components["schemas"]["CutterShapeScalloped"] | components["schemas"]["CutterShapeStar"] | components["schemas"]["CutterShapeHexagon"] | components["schemas"]["CutterShapeArch"] | components["schemas"]["CutterShapeHeart"] | components["schemas"]["CutterShapeDiamondKite"] | components["schemas"]["CutterShapeEgg"] | components["schemas"]["CutterShapeDrop"] | components["schemas"]["CutterShapeShield"] | components["schemas"]["CutterShapeCloud"] | components["schemas"]["CutterShapeBanner"] | components["schemas"]["CutterShapeLeaf"] | components["schemas"]["CutterShapeBellJar"] | components["schemas"]["CutterShapeGlove"] | components["schemas"]["CutterShapeBow"] | components["schemas"]["CutterShapeWindSock"] | components["schemas"]["CutterShapeSpool"] | components["schemas"]["CutterShapeFlower"] | components["schemas"]["CutterShapePreserveJar"] | components["schemas"]["CutterShapeDress"] | components["schemas"]["CutterShapeAnimalHead"] | components["schemas"]["CutterShapeRabbitHead"] | components["schemas"]["CutterShapeFirTree"] | components["schemas"]["CutterShapeFlake"] | components["schemas"]["CutterShapeApple"] | components["schemas"]["CutterShapeCarrot"] | components["schemas"]["CutterShapeMug"] | components["schemas"]["CutterShapeRing"] | components["schemas"]["CutterShapeFish"] | components["schemas"]["CutterShapeHouse"] | components["schemas"]["CutterShapeGiftTag"] | components["schemas"]["CutterShapePumpkin"] | components["schemas"]["CutterShapeMushroom"] | components["schemas"]["CutterShapeLetter"] | components["schemas"]["CutterShapeDrawn"];
+        CutterShapeAnimalHead: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "animal head";
+        };
+        CutterShapeApple: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "apple";
+        };
         CutterShapeArch: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1077,6 +1107,13 @@ export interface components {
              */
             kind: "bow";
         };
+        CutterShapeCarrot: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "carrot";
+        };
         CutterShapeCloud: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1101,6 +1138,13 @@ export interface components {
             kind: "own outline";
             path?: string;
         };
+        CutterShapeDress: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "dress";
+        };
         CutterShapeDrop: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1114,6 +1158,41 @@ export interface components {
              * @enum {string}
              */
             kind: "egg";
+        };
+        CutterShapeFirTree: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "fir tree";
+        };
+        CutterShapeFish: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "fish";
+        };
+        CutterShapeFlake: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "flake";
+        };
+        CutterShapeFlower: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "flower";
+        };
+        CutterShapeGiftTag: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "gift tag";
         };
         CutterShapeGlove: {
             /**
@@ -1136,6 +1215,13 @@ export interface components {
              */
             kind: "hexagon";
         };
+        CutterShapeHouse: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "house";
+        };
         CutterShapeLeaf: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1150,6 +1236,20 @@ export interface components {
              */
             kind: "letter";
             letter?: string;
+        };
+        CutterShapeMug: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "mug";
+        };
+        CutterShapeMushroom: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "mushroom";
         };
         CutterShapeOval: {
             /**
@@ -1168,6 +1268,27 @@ export interface components {
             heightPercent?: number;
             bitePercent?: number;
         };
+        CutterShapePreserveJar: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "jar";
+        };
+        CutterShapePumpkin: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "pumpkin";
+        };
+        CutterShapeRabbitHead: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "rabbit head";
+        };
         CutterShapeRectangle: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1175,6 +1296,13 @@ export interface components {
              */
             kind: "rectangle";
             heightPercent?: number;
+        };
+        CutterShapeRing: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "ring";
         };
         CutterShapeRound: {
             /**
@@ -1245,6 +1373,11 @@ export interface components {
             marginMm: number | null;
             filling: components["schemas"]["Filling"] | null;
             moves: components["schemas"]["Move"][];
+        };
+        DesignFile: {
+            kind: string;
+            design: components["schemas"]["Design"];
+            palette: components["schemas"]["PaletteColour"][];
         };
         DesignView: {
             /** Format: int64 */
@@ -2749,6 +2882,9 @@ export interface components {
             becomes: string;
             colour: string;
         };
+        ThingForm: {
+            kind: "ThingForm";
+        } & Omit<components["schemas"]["CutterShape"], "kind">;
         ThinningCurve: {
             /** Format: double */
             ownCountSeconds: number;
@@ -3516,6 +3652,32 @@ export interface operations {
             };
         };
     };
+    take_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DesignFile"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
     copy: {
         parameters: {
             query?: never;
@@ -3628,7 +3790,7 @@ export interface operations {
             };
         };
     };
-    take_1: {
+    take_2: {
         parameters: {
             query?: never;
             header?: never;

@@ -48,3 +48,4 @@ export type DrawingView = Schemas["DrawingView"];
 export type DrawnShape = Schemas["DrawnShape"];
 export type WantedDrawing = Schemas["WantedDrawing"];
 export type MatchedColour = Schemas["Matched"];
+export type DesignFile = Schemas["DesignFile"];

@@ -2,6 +2,7 @@ import { getContext, setContext } from "svelte";
 import { answered, api, Refusal } from "../api/client";
 import type {
   Design,
+  DesignFile,
   DesignView,
   OrderDetails,
   OrderView,
@@ -263,6 +264,20 @@ export class OrderDesk {
         api.POST("/api/orders/{order}/drawn-designs", {
           params: { path: { order: this.id } },
           body: wanted,
+        }),
+      );
+      await this.#answer(added);
+      return added.designs[0]?.id ?? null;
+    });
+  }
+
+  /** Puts a design that was saved as a file on the tray. */
+  async addDesignFile(file: DesignFile): Promise<number | null> {
+    return this.act(async () => {
+      const added = await answered(
+        api.POST("/api/orders/{order}/design-files", {
+          params: { path: { order: this.id } },
+          body: file,
         }),
       );
       await this.#answer(added);

@@ -7,7 +7,7 @@
   import { fixed, plural } from "../../units/format";
   import CutWith from "./CutWith.svelte";
   import DrawnPicture from "./DrawnPicture.svelte";
-  import { drawnFor } from "./drawn.svelte";
+  import { drawnFor, savedDesign } from "./drawn.svelte";
   import DropFile from "./DropFile.svelte";
   import Examples from "./Examples.svelte";
   import ShapeRow from "./ShapeRow.svelte";
@@ -38,6 +38,13 @@
 
   async function take(file: File) {
     chosen = [];
+    if (file.name.endsWith(".json")) {
+      const design = await savedDesign(file);
+      const id = design && (await desk.addDesignFile(design));
+      if (id) go(`/orders/${desk.id}/cookie/${id}`);
+      else if (!design) drawn.trouble = "This file is no design that was saved here.";
+      return;
+    }
     await drawn.open(file);
   }
 

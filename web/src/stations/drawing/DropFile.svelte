@@ -48,13 +48,14 @@
   {#if !compact}
     <span class="soft">
       An SVG from a drawing program, or a picture (PNG, JPEG, WebP): a sketch on paper,
-      photographed, will do. You can also drop it here, or paste it.
+      photographed, will do. You can also drop it here, or paste it; a design saved as a file (JSON)
+      comes in here too.
     </span>
   {/if}
   <input
     bind:this={input}
     type="file"
-    accept=".svg,.svgz,image/svg+xml,image/png,image/jpeg,image/webp"
+    accept=".svg,.svgz,.json,image/svg+xml,image/png,image/jpeg,image/webp"
     onchange={(e) => {
       take(e.currentTarget.files);
       e.currentTarget.value = "";

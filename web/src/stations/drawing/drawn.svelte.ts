@@ -1,5 +1,6 @@
 import type {
   Design,
+  DesignFile,
   DrawingView,
   DrawnShape,
   MatchedColour,
@@ -178,6 +179,16 @@ export class Drawn {
       taken: Object.entries(this.taken).map(([id, one]) => ({ id, becomes: one.becomes })),
       colours: Object.entries(this.colours).map(([colour, key]) => ({ colour, key, name: "" })),
     } as WantedDrawing;
+  }
+}
+
+/** A design that was saved as a file; null where it is none. */
+export async function savedDesign(file: File): Promise<DesignFile | null> {
+  try {
+    const read = JSON.parse(await file.text()) as DesignFile;
+    return read.kind === "kind-thimble-design" ? read : null;
+  } catch {
+    return null;
   }
 }
 

@@ -72,7 +72,16 @@ class DrawingTest {
         String address = "/api/orders/1/designs/" + made.get("id").asLong();
         String svg = APP.text(address + "/drawing.svg");
         assertTrue(svg.contains("<g id=\"pass-1\">") && svg.contains("mm\""), svg.substring(0, 300));
-        assertTrue(APP.text(address + "/design.json").contains("\"format\""));
+        // As a document it comes in again, into an order with other colours too.
+        String file = APP.text(address + "/design.json");
+        JsonNode taken = APP.post("/api/orders/2/design-files", file).body().at("/designs/0");
+        assertEquals(
+                made.at("/cookie/icedAreaMm2").asDouble(),
+                taken.at("/cookie/icedAreaMm2").asDouble(),
+                0.01);
+        assertEquals(
+                422,
+                APP.post("/api/orders/2/design-files", "{\"kind\":\"else\"}").status());
         for (String sheet : new String[] {"template.pdf?copies=3&mirrored=true&", "instructions.pdf?", "grid.pdf?"}) {
             byte[] pdf = APP.bytes(
                     "/api/orders/1/print/" + sheet + "design=" + made.get("id").asLong());

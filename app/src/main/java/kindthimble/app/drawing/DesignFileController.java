@@ -6,6 +6,7 @@ import kindthimble.app.cookie.CookieService;
 import kindthimble.app.http.NotThere;
 import kindthimble.app.order.Kept;
 import kindthimble.app.order.Orders;
+import kindthimble.app.order.PaletteColour;
 import kindthimble.app.plan.Planner;
 import kindthimble.core.design.Design;
 import org.springframework.http.ContentDisposition;
@@ -45,13 +46,20 @@ class DesignFileController {
                 .body(svg.getBytes(StandardCharsets.UTF_8));
     }
 
-    /** The design document as it is stored (docs/design-format.md). */
+    /** The design document as it is stored, with its colours. */
     @GetMapping("/design.json")
-    ResponseEntity<Design> json(@PathVariable long order, @PathVariable long design) {
-        Design document = design(orders.order(order), design).document();
+    ResponseEntity<DesignFile> json(@PathVariable long order, @PathVariable long design) {
+        Kept kept = orders.order(order);
+        Design document = design(kept, design).document();
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, attached(document.name() + ".json"))
-                .body(document);
+                .body(new DesignFile(
+                        DesignFile.KIND,
+                        document,
+                        kept.details().palette().stream()
+                                .filter(colour -> document.colours().contains(colour.key()))
+                                .map(colour -> new PaletteColour(colour.key(), colour.name(), colour.hex()))
+                                .toList()));
     }
 
     private static Kept.KeptDesign design(Kept order, long id) {

@@ -134,6 +134,18 @@ class DrawingController {
         return service.again(order, design, wanted.checked());
     }
 
+    /** A design that was saved as a file. */
+    @PostMapping("/orders/{order}/design-files")
+    @ResponseStatus(HttpStatus.CREATED)
+    OrderView take(@PathVariable long order, @RequestBody DesignFile file) {
+        if (!DesignFile.KIND.equals(file.kind()) || file.design() == null) {
+            throw new Refused("", "This file is no design that was saved here.");
+        }
+        return service.taken(order, file, TAKEN);
+    }
+
+    private static final int TAKEN = 12;
+
     private static double number(String field, String written) {
         try {
             return Double.parseDouble(written);

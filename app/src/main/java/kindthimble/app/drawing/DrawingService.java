@@ -119,6 +119,34 @@ class DrawingService {
         return made(orderId, wanted, before).design;
     }
 
+    /** Puts a design that came as a file on the tray: its colours are those of the order that are called so or look so, or new ones. */
+    @Transactional
+    public OrderView taken(long orderId, DesignFile file, int count) {
+        String gesture = UUID.randomUUID().toString();
+        Map<String, String> keys = new HashMap<>();
+        for (String key : file.design().colours()) {
+            PaletteColour colour = file.colour(key);
+            List<PaletteColour> palette = orders.order(orderId).details().palette();
+            keys.put(
+                    key,
+                    palette.stream()
+                            .filter(own -> own.name().equalsIgnoreCase(colour.name()))
+                            .map(PaletteColour::key)
+                            .findFirst()
+                            .orElseGet(() -> {
+                                DrawingController.Matched match =
+                                        matches(palette, List.of(colour.hex())).get(0);
+                                return match.key() != null
+                                        ? match.key()
+                                        : bring(
+                                                orderId,
+                                                new DrawingController.Matched(colour.hex(), null, colour.name()),
+                                                gesture);
+                            }));
+        }
+        return desk.addDesign(orderId, count, file.design().recoloured(keys::get), gesture);
+    }
+
     private record Made(Design design, String gesture) {}
 
     private Made made(long orderId, DrawingController.Wanted wanted, Design before) {

@@ -36,7 +36,7 @@ public sealed interface ThingForm extends CutterShape {
     }
 
     @Word(value = "jar", says = "a preserving jar with a lid")
-    record Jar() implements ThingForm {
+    record PreserveJar() implements ThingForm {
         @Override
         public Pen drawn() {
             return joined("M15 0H65V16H60Q80 22 80 42V90Q80 104 66 104H14Q0 104 0 90V42Q0 22 20 16H15Z");

@@ -19,10 +19,10 @@ import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Spot;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.kitchen.Kitchen;
-import kindthimble.core.move.Division;
 import kindthimble.core.move.Flood;
 import kindthimble.core.move.Move;
 import kindthimble.core.move.Outline;
+import kindthimble.core.move.Outlines;
 import kindthimble.core.words.Refused;
 
 /**
@@ -124,7 +124,7 @@ public final class DrawnDesign {
             names.put(section, KEY + outlines.size());
         }
         List<Move> moves = new ArrayList<>();
-        moves.add(new Division.Outlines(KEY, null, String.join("|", outlines), hundredths(box.widthMm())));
+        moves.add(new Outlines(KEY, null, String.join("|", outlines), hundredths(box.widthMm())));
         moves.addAll(coats(sections, names, laid(sections, iced, middle, spread)));
         Map<Integer, String> hosts = new HashMap<>();
         names.forEach((section, name) -> section.under.forEach(part -> hosts.put(part, name)));
@@ -344,7 +344,7 @@ public final class DrawnDesign {
             Map<Section, Region> laid) {
         int at = -1;
         for (int i = 0; i < before.moves().size(); i++) {
-            if (before.moves().get(i) instanceof Division.Outlines) {
+            if (before.moves().get(i) instanceof Outlines) {
                 at = i;
                 break;
             }
@@ -352,7 +352,7 @@ public final class DrawnDesign {
         if (at < 0) {
             throw new Refused("before", "This design was not made of a drawing. Make a new one of it.");
         }
-        Division.Outlines old = (Division.Outlines) before.moves().get(at);
+        Outlines old = (Outlines) before.moves().get(at);
         List<Region> oldShapes = old.shapes();
         String[] outlines = new String[oldShapes.size()];
         Arrays.fill(outlines, "");
@@ -377,7 +377,7 @@ public final class DrawnDesign {
             names.put(section, old.key() + all.size());
         }
         List<Move> moves = new ArrayList<>(before.moves());
-        moves.set(at, new Division.Outlines(old.key(), old.of(), String.join("|", all), hundredths(acrossMm)));
+        moves.set(at, new Outlines(old.key(), old.of(), String.join("|", all), hundredths(acrossMm)));
         List<String> gone = new ArrayList<>();
         for (int i = 0; i < outlines.length; i++) {
             if (outlines[i].isEmpty() && !oldShapes.get(i).isEmpty()) {

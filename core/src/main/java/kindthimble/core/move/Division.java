@@ -21,7 +21,16 @@ import kindthimble.core.words.Unit;
  * Divides a region into sections. The sections are called by the division's key and a number: {@code a1}, {@code a2}, … A division
  * puts nothing on the cookie.
  */
-public sealed interface Division extends Move {
+public sealed interface Division extends Move
+        permits Division.Bands,
+                Division.Spokes,
+                Division.Rings,
+                Division.Checks,
+                Division.Frame,
+                Division.Horizon,
+                Division.Lettering,
+                Division.Inlay,
+                Outlines {
     /** How far lines are drawn beyond the region, so that they cut it through. */
     double BEYOND = 1.5;
 
@@ -387,71 +396,6 @@ public sealed interface Division extends Move {
             return List.of(inside, around);
         }
     }
-
-    /**
-     * The shapes of a drawing. They grow with the cookie: as wide as the cutter is in the drawing, they are as wide as the cookie is baked.
-     */
-    @Word(
-            value = "drawing",
-            says = "the shapes of a drawing of yours, and the ground around them",
-            group = Kind.Group.DIVIDE)
-    record Outlines(
-            @Text(word = "called", longest = 1, usual = "a") String key,
-
-            @Choice(word = "of", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
-            String of,
-
-            @Text(word = "shapes", longest = MOST_OUTLINES_LETTERS, usual = "M-20-20H20V20H-20Z")
-            String outlines,
-
-            @Amount(word = "cutter's width in the drawing", unit = Unit.MM, least = 5, most = 600, usual = 80)
-            double acrossMm)
-            implements Division {
-        private static final int MOST_OUTLINES = 120;
-
-        /**
-         * The shapes as they were drawn, in mm about the cutter's middle; empty where one has been taken out.
-         *
-         * @throws Refused when an outline can't be read, or there are too many
-         */
-        public List<Region> shapes() {
-            String[] each = outlines.split("\\|", -1);
-            if (each.length > MOST_OUTLINES) {
-                throw new Refused(
-                        "outlines", "A drawing has at most %d sections. Join some of them.".formatted(MOST_OUTLINES));
-            }
-            try {
-                return Arrays.stream(each)
-                        .map(one -> one.isBlank() ? Region.EMPTY : Region.drawn(one))
-                        .toList();
-            } catch (Refused refused) {
-                throw refused.inside("outlines");
-            }
-        }
-
-        @Override
-        public List<Region> sections(Region whole) {
-            return sections(whole, whole.box());
-        }
-
-        @Override
-        public List<Region> sections(Region part, Box baked) {
-            double scale = baked.widthMm() / acrossMm;
-            double x = baked.x() + baked.widthMm() / 2;
-            double y = baked.y() + baked.heightMm() / 2;
-            List<Region> drawn = shapes().stream()
-                    .map(shape -> shape.isEmpty() ? shape : shape.scaled(scale).moved(x, y))
-                    .toList();
-            List<Region> parts = part.parted(drawn);
-            if (parts.subList(0, drawn.size()).stream().allMatch(Region::isEmpty)) {
-                throw new Refused("outlines", "This drawing lies beside the section. Read it again at another size.");
-            }
-            return parts;
-        }
-    }
-
-    /** All outlines of a drawing together, in letters. */
-    int MOST_OUTLINES_LETTERS = 400_000;
 
     private static Region card(double x, double y, double width, double height) {
         return new Pen()

@@ -13,9 +13,9 @@ import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.kitchen.Kitchen;
-import kindthimble.core.move.Division;
 import kindthimble.core.move.Dot;
 import kindthimble.core.move.Flood;
+import kindthimble.core.move.Outlines;
 import kindthimble.core.move.RaisedLines;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -131,8 +131,8 @@ class DrawnDesignTest {
                 "<rect x=\"20\" y=\"70\" width=\"40\" height=\"20\" fill=\"#228833\"/>");
         Design second =
                 DrawnDesign.again(read(changed), wish, hex -> hex.substring(1).toLowerCase(), PLAIN, first);
-        Division.Outlines before = (Division.Outlines) first.moves().get(0);
-        Division.Outlines after = (Division.Outlines) second.moves().get(0);
+        Outlines before = (Outlines) first.moves().get(0);
+        Outlines after = (Outlines) second.moves().get(0);
         assertEquals(3, before.shapes().size());
         // The lower band is gone, and another one is new: the others are called what they were called.
         assertEquals(4, after.shapes().size());
