@@ -13,6 +13,7 @@ const stations = {
   shop: () => import("./stations/shop/Shop.svelte"),
   orders: () => import("./stations/orders/AllOrders.svelte"),
   library: () => import("./stations/library/Library.svelte"),
+  newCutter: () => import("./stations/library/NewCutter.svelte"),
   later: () => import("./stations/later/Later.svelte"),
 };
 
@@ -21,6 +22,7 @@ export const { p, navigate, isActive, route } = createRouter({
   "/shop": stations.shop,
   "/shelf": stations.shopShelf,
   "/library": stations.library,
+  "/library/cutter": stations.newCutter,
   "/orders": stations.orders,
   "/orders/:order": {
     "/": stations.set,

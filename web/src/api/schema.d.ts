@@ -20,6 +20,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/library/{design}/tags": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["tag"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cutters/{cutter}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["set"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tint/solve": {
         parameters: {
             query?: never;
@@ -142,6 +174,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["trace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/outline": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["outline"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/corners": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["corners"];
         delete?: never;
         options?: never;
         head?: never;
@@ -500,6 +564,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cutters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_3"];
+        put?: never;
+        post: operations["add_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cutters/{cutter}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cookies/svg-preview": {
         parameters: {
             query?: never;
@@ -510,6 +606,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cookies/svg-outline": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["outline_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -558,7 +670,7 @@ export interface paths {
         get: operations["order"];
         put?: never;
         post?: never;
-        delete: operations["remove"];
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch: operations["change_1"];
@@ -782,7 +894,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -798,7 +910,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1030,6 +1142,9 @@ export interface components {
             /** Format: date-time */
             handOver: string;
         };
+        Corners: {
+            corners: number[];
+        };
         Customs: {
             dates: components["schemas"]["Dates"];
             numbers: components["schemas"]["Numbers"];
@@ -1137,6 +1252,7 @@ export interface components {
              */
             kind: "own outline";
             path?: string;
+            called?: string;
         };
         CutterShapeDress: {
             /**
@@ -1702,6 +1818,8 @@ export interface components {
             document: components["schemas"]["Design"];
             roles: components["schemas"]["KeptColour"][];
             cookie: components["schemas"]["CookieView"] | null;
+            tags: string[];
+            usedIn: components["schemas"]["UsedIn"][];
             cast: {
                 [key: string]: string;
             };
@@ -2616,10 +2734,10 @@ export interface components {
             batchCaution: string;
             balance: components["schemas"]["Balance"];
             supplies: components["schemas"]["Supply"][];
-            /** Format: double */
-            baseGrams: number;
             /** Format: int32 */
             bags: number;
+            /** Format: double */
+            baseGrams: number;
         };
         PourView: {
             recipe: string;
@@ -2737,6 +2855,15 @@ export interface components {
             oneHex: string;
             otherHex: string;
         };
+        SeenOutline: {
+            path: string;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            wallMm: number;
+        };
         /** @enum {string} */
         SetOn: "DROPPED" | "GLUED";
         ShadeView: {
@@ -2754,6 +2881,19 @@ export interface components {
         ShelfView: {
             stock: components["schemas"]["Stock"][];
             jars: components["schemas"]["Jar"][];
+        };
+        ShopCutter: {
+            /** Format: int64 */
+            id: number;
+            uid: (string | null) | null;
+            name: string;
+            path: string;
+            across: components["schemas"]["Across"];
+            /** Format: double */
+            sizeMm: number;
+            tags: string[];
+            drawn: (string | null) | null;
+            usedIn: components["schemas"]["UsedIn"][];
         };
         ShopSettings: {
             habits: {
@@ -2958,6 +3098,14 @@ export interface components {
             path: string;
             order: components["schemas"]["OrderView"];
         };
+        UsedIn: {
+            /** Format: int64 */
+            order: number;
+            orderName: string;
+            /** Format: int64 */
+            design: number;
+            name: string;
+        };
         /** @enum {string} */
         Vessel: "BAG" | "BOTTLE" | "DIP_BOWL" | "SCRAPER" | "SPATULA";
         /** @enum {string} */
@@ -3091,6 +3239,76 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["OrderView"];
                 };
+            };
+        };
+    };
+    tag: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                design: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string[];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                cutter: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShopCutter"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShopCutter"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                cutter: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -3274,6 +3492,8 @@ export interface operations {
         parameters: {
             query?: {
                 colours?: number;
+                on?: string;
+                corners?: string;
             };
             header?: never;
             path?: never;
@@ -3294,6 +3514,63 @@ export interface operations {
                 };
                 content: {
                     "application/x-ndjson": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
+    outline: {
+        parameters: {
+            query: {
+                on: string;
+                corners: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/png": string;
+                "image/jpeg": string;
+                "image/webp": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeenOutline"];
+                };
+            };
+        };
+    };
+    corners: {
+        parameters: {
+            query: {
+                on: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/png": string;
+                "image/jpeg": string;
+                "image/webp": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Corners"];
                 };
             };
         };
@@ -3971,6 +4248,70 @@ export interface operations {
             };
         };
     };
+    all_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShopCutter"][];
+                };
+            };
+        };
+    };
+    add_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShopCutter"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShopCutter"];
+                };
+            };
+        };
+    };
+    restore_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                cutter: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     preview: {
         parameters: {
             query?: {
@@ -3993,6 +4334,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DrawingView"];
+                };
+            };
+        };
+    };
+    outline_1: {
+        parameters: {
+            query?: {
+                heightMm?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/svg+xml": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeenOutline"];
                 };
             };
         };
@@ -4087,7 +4454,7 @@ export interface operations {
             };
         };
     };
-    remove: {
+    remove_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4412,7 +4779,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4432,7 +4799,7 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;

@@ -49,3 +49,6 @@ export type DrawnShape = Schemas["DrawnShape"];
 export type WantedDrawing = Schemas["WantedDrawing"];
 export type MatchedColour = Schemas["Matched"];
 export type DesignFile = Schemas["DesignFile"];
+export type ShopCutter = Schemas["ShopCutter"];
+export type SeenOutline = Schemas["SeenOutline"];
+export type UsedIn = Schemas["UsedIn"];

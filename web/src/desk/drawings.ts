@@ -1,5 +1,5 @@
 import { answered, api, Refusal, Unreached } from "../api/client";
-import type { DrawingView, MatchedColour, Problem } from "../api/types";
+import type { DrawingView, MatchedColour, Problem, SeenOutline } from "../api/types";
 
 /** Sends a file as it is; throws as every call does when it does not succeed. */
 export async function sent(address: string, body: Blob | string, type: string): Promise<Response> {
@@ -31,20 +31,49 @@ export function matchColours(order: number, hexes: string[]): Promise<MatchedCol
   );
 }
 
-export type TracedPicture = { svg: string; colours: number; notes: string[] };
+export type TracedPicture = { svg: string; colours: number; notes: string[]; heightMm: number };
+
+/** What something lies on in a photo; blank for nothing that is known. */
+export type LiesOn = "" | "A4" | "Letter" | "frame";
+
+/** What is wanted of a picture: how many colours (0 for as many as there seem to be), and what it lies on. */
+export type WantedPicture = { colours: number; on: LiesOn; corners: number[] };
+
+const picture = (file: Blob, path: string, query: Record<string, string>) =>
+  sent(`/api/pictures/${path}?${new URLSearchParams(query)}`, file, file.type);
+
+/** Where the corners of a sheet or of a frame are seen, as shares of the picture; none where they are not made out. */
+export async function findCorners(file: Blob, on: LiesOn): Promise<number[]> {
+  const found = (await (await picture(file, "corners", { on })).json()) as { corners: number[] };
+  return found.corners;
+}
+
+/** The outline of what lies on a sheet of paper. */
+export async function outlineOf(file: Blob, on: LiesOn, corners: number[]): Promise<SeenOutline> {
+  const query = { on, corners: corners.join(",") };
+  return (await (await picture(file, "outline", query)).json()) as SeenOutline;
+}
+
+/** The outline of all of a drawing, so many mm tall. */
+export async function outlineOfDrawing(svg: string, heightMm: number): Promise<SeenOutline> {
+  const address = `/api/cookies/svg-outline?heightMm=${heightMm}`;
+  return (await (await sent(address, svg, "image/svg+xml")).json()) as SeenOutline;
+}
 
 /**
  * Traces a picture. Calls back with what share is done; stopped by the signal.
- *
- * @param colours how many; 0 for as many as there seem to be
  */
 export async function tracePicture(
   file: Blob,
-  colours: number,
+  wanted: WantedPicture,
   signal: AbortSignal,
   progress: (share: number) => void,
 ): Promise<TracedPicture> {
-  const answer = await fetch(`/api/pictures/trace?colours=${colours}`, {
+  const query = new URLSearchParams({
+    colours: String(wanted.colours),
+    ...(wanted.on ? { on: wanted.on, corners: wanted.corners.join(",") } : {}),
+  });
+  const answer = await fetch(`/api/pictures/trace?${query}`, {
     method: "POST",
     body: file,
     headers: { "Content-Type": file.type },

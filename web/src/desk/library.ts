@@ -48,3 +48,14 @@ export async function removeFromLibrary(id: number, name: string, then: () => vo
       void call(() => answered(api.POST("/api/library/{design}/restore", { params: { path } }))),
   });
 }
+
+/** Gives a design of the library other words to be found by. */
+export async function tagInLibrary(id: number, tags: string[], then: () => void): Promise<void> {
+  try {
+    const params = { path: { design: id } };
+    await answered(api.PUT("/api/library/{design}/tags", { params, body: tags }));
+    then();
+  } catch (e) {
+    toast.say((e as Error).message);
+  }
+}

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Design, DesignView } from "../../api/types";
   import { field, reference, setField } from "../../desk/catalogue.svelte";
+  import { calledCutter, cutWith } from "../../desk/cutters.svelte";
   import { theDesk } from "../../desk/order.svelte";
   import { inside } from "../../desk/places";
   import Dialog from "../../parts/Dialog.svelte";
@@ -18,6 +19,7 @@
   const desk = theDesk();
   let choice: Dialog;
   const cutter = $derived(design.document.cutter);
+  const path = $derived((field(cutter.shape, "path") as string | undefined) ?? "");
   const kind = $derived(reference.cutter(cutter.shape.kind));
   const place = $derived(`/designs/${design.id}/document`);
 
@@ -31,8 +33,8 @@
 <div class="form">
   <Field label="cutter" place="{place}/cutter/shape">
     <button class="shape" onclick={() => choice.show()}>
-      <CutterPicture word={cutter.shape.kind} size={32} />
-      {cutter.shape.kind}
+      <CutterPicture word={cutter.shape.kind} {path} size={32} />
+      <bdi>{calledCutter(cutter)}</bdi>
     </button>
   </Field>
   <NumberField
@@ -110,6 +112,11 @@
 <Dialog bind:this={choice} title="Another cutter for {design.document.name}" wide>
   <CutterChoice
     chosen={cutter.shape.kind}
+    {path}
+    onown={(own) => {
+      edit((d) => cutWith(d.cutter, own), "");
+      choice.close();
+    }}
     onpick={(word) => {
       pick(word);
       choice.close();

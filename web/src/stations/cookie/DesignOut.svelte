@@ -9,6 +9,7 @@
   const desk = theDesk();
   let copies = $state(1);
   let mirrored = $state(false);
+  let half = $state(false);
   const print = $derived(`/api/orders/${desk.id}/print`);
   const files = $derived(`/api/orders/${desk.id}/designs/${design.id}`);
   const hasFilm = $derived(design.document.moves.some((move) => move.move === "transfer"));
@@ -25,15 +26,17 @@
     onchange={(n) => n !== null && (copies = n)}
   />
   <label class="check"><input type="checkbox" bind:checked={mirrored} /> mirrored</label>
+  <label class="check"><input type="checkbox" bind:checked={half} /> half, to fold</label>
   <a
     class="out"
     target="_blank"
-    href="{print}/template.pdf?design={design.id}&copies={copies}&mirrored={mirrored}">Template</a
+    href="{print}/template.pdf?design={design.id}&copies={copies}&mirrored={mirrored}&half={half}"
+    >Template</a
   >
 </div>
 <p class="soft">
-  What the cutter cuts, the cookie as baked, its sections with their passes, and where marks lie. A
-  bar of 50 mm on each page checks the printer.
+  What the cutter cuts, the cookie as baked, its sections with their passes, and where marks lie,
+  with the numbers of placed ones. A bar of 50 mm on each page checks the printer.
 </p>
 <div class="row">
   {#if hasFilm}
@@ -41,6 +44,8 @@
     >
   {/if}
   <a class="out" target="_blank" href="{print}/grid.pdf">A grid of 5 mm</a>
+  <a class="out" target="_blank" href="{print}/straight-edges.pdf">Straight edges</a>
+  <a class="out" target="_blank" href="{print}/frame.pdf">A frame to draw in</a>
   <a class="out" target="_blank" href="{print}/instructions.pdf?design={design.id}">Pass by pass</a>
 </div>
 <h3>As a file</h3>

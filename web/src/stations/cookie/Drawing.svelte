@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { DesignView } from "../../api/types";
+  import { cutWith } from "../../desk/cutters.svelte";
   import { theDesk } from "../../desk/order.svelte";
   import type { Moment } from "../../marks/moments";
   import AsItDries from "./AsItDries.svelte";
@@ -23,6 +24,7 @@
   <!-- A cookie begins with its cutter: while it is new, they all lie there. -->
   <CutterChoice
     chosen={design.document.cutter.shape.kind}
+    onown={(own) => desk.editDesign(design.id, (draft) => cutWith(draft.document.cutter, own))}
     onpick={(word) => desk.editDesign(design.id, (draft) => withCutter(draft.document, word))}
   />
 {/if}

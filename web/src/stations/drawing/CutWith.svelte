@@ -1,5 +1,7 @@
 <script lang="ts">
-  import { reference } from "../../desk/catalogue.svelte";
+  import { onMount } from "svelte";
+  import { field, reference } from "../../desk/catalogue.svelte";
+  import { cutters, cutWith } from "../../desk/cutters.svelte";
   import NumberField from "../../parts/NumberField.svelte";
   import OneOf from "../../parts/OneOf.svelte";
   import { fixed } from "../../units/format";
@@ -19,6 +21,14 @@
     onpointing: () => void;
     ondone: () => void;
   } = $props();
+
+  onMount(() => void cutters.load().catch(() => undefined));
+
+  function lay(chosen: string) {
+    const own = cutters.all.find((one) => String(one.id) === chosen);
+    if (own) cutWith(drawn.cutter, own);
+    else drawn.cutter.shape = { kind: chosen } as typeof drawn.cutter.shape;
+  }
 
   const preview = $derived(drawn.preview);
   const apart = $derived(
@@ -92,11 +102,14 @@
     <label>
       <span>which</span>
       <select
-        value={drawn.cutter.shape.kind}
-        onchange={(e) =>
-          (drawn.cutter.shape = { kind: e.currentTarget.value } as typeof drawn.cutter.shape)}
+        value={cutters.all.find((own) => own.path === field(drawn.cutter.shape, "path"))?.id ??
+          drawn.cutter.shape.kind}
+        onchange={(e) => lay(e.currentTarget.value)}
       >
-        {#each reference.catalogue?.cutters ?? [] as cutter (cutter.word)}
+        {#each cutters.all as own (own.id)}
+          <option value={own.id}>{own.name}</option>
+        {/each}
+        {#each (reference.catalogue?.cutters ?? []).filter((one) => one.word !== "own outline") as cutter (cutter.word)}
           <option value={cutter.word}>{cutter.word}</option>
         {/each}
       </select>

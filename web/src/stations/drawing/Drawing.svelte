@@ -121,7 +121,7 @@
           >
         </div>
         <ul>
-          {#each drawn.groups as group (group.colour + group.becomes)}
+          {#each drawn.groups as group (group.colour + group.becomes + group.own)}
             <ShapeRow {drawn} {group} {chosen} onchoose={(ids) => (chosen = ids)} />
           {/each}
         </ul>

@@ -1,10 +1,19 @@
 <script lang="ts">
+  import type { Snippet } from "svelte";
+
   // Where a drawing comes in: dropped, chosen, or pasted.
   let {
     trouble,
     compact = false,
     onfile,
-  }: { trouble: string; compact?: boolean; onfile: (file: File) => void } = $props();
+    children,
+  }: {
+    trouble: string;
+    compact?: boolean;
+    onfile: (file: File) => void;
+    /** What may come in. */
+    children?: Snippet;
+  } = $props();
 
   let over = $state(false);
   let input: HTMLInputElement;
@@ -44,12 +53,20 @@
     take(e.dataTransfer?.files);
   }}
 >
-  <strong>{compact ? "Another file" : "Choose a drawing"}</strong>
+  <strong
+    >{compact
+      ? "Another file"
+      : children
+        ? "Choose a drawing or a photo"
+        : "Choose a drawing"}</strong
+  >
   {#if !compact}
     <span class="soft">
-      An SVG from a drawing program, or a picture (PNG, JPEG, WebP): a sketch on paper,
-      photographed, will do. You can also drop it here, or paste it; a design saved as a file (JSON)
-      comes in here too.
+      {#if children}{@render children()}{:else}
+        An SVG from a drawing program, or a picture (PNG, JPEG, WebP): a sketch on paper,
+        photographed, will do. You can also drop it here, or paste it; a design saved as a file
+        (JSON) comes in here too.
+      {/if}
     </span>
   {/if}
   <input

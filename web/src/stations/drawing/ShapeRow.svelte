@@ -39,7 +39,7 @@
 <li class:chosen={picked.length > 0}>
   <button
     class="swatch"
-    style:background={group.colour}
+    style:background={group.own ? desk.hexes[group.own] : group.colour}
     aria-label="Show where: {match.name}, {title}"
     onclick={() => onchoose(picked.length > 0 ? [] : group.shapes.map((shape) => shape.id))}
   ></button>
@@ -51,11 +51,12 @@
     <span class="soft">{reasons[0]}{reasons.length > 1 ? " …" : ""}</span>
   </div>
   <div class="ways" role="group" aria-label="What {match.name} becomes">
+    {#if meant.length < n}<span class="soft only">only the one pressed:</span>{/if}
     <label class="colour soft">
       in
       <select
-        value={drawn.colours[group.colour] ?? match.key ?? ""}
-        onchange={(e) => (drawn.colours[group.colour] = e.currentTarget.value)}
+        value={group.own ?? match.key ?? ""}
+        onchange={(e) => drawn.recolour(group, meant, e.currentTarget.value)}
       >
         {#if !match.key}<option value="">{match.name}, new</option>{/if}
         {#each desk.palette as colour (colour.key)}
@@ -63,7 +64,6 @@
         {/each}
       </select>
     </label>
-    {#if meant.length < n}<span class="soft only">only the one pressed:</span>{/if}
     {#each ways as [key, word] (key)}
       <button aria-pressed={group.becomes === key} onclick={() => drawn.set(meant, key)}
         >{word}</button

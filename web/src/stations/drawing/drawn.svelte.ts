@@ -6,7 +6,7 @@ import type {
   MatchedColour,
   WantedDrawing,
 } from "../../api/types";
-import { matchColours, readDrawing, tracePicture } from "../../desk/drawings";
+import { type LiesOn, matchColours, readDrawing, tracePicture } from "../../desk/drawings";
 
 export const BECOMES = {
   section: "flood",
@@ -25,12 +25,20 @@ export const CUT_BY = {
 } as const;
 export type CutBy = keyof typeof CUT_BY;
 
-/** Shapes of one colour that become the same: a row. */
-export type Group = { colour: string; becomes: Becomes; shapes: DrawnShape[]; areaMm2: number };
+/** Shapes of one colour that become the same: a row. Those that she gave another colour of the order have it as their own. */
+export type Group = {
+  colour: string;
+  own: string | null;
+  becomes: Becomes;
+  shapes: DrawnShape[];
+  areaMm2: number;
+};
 
 type Taken = { becomes?: Becomes; colour?: string };
 
 const REST_MS = 180;
+const LEAST_MM = 10;
+const MOST_MM = 300;
 const MOST_BYTES = 25_000_000;
 
 /** A drawing that is being looked at: what was read of it, and what she has set by hand. */
@@ -55,6 +63,10 @@ export class Drawn {
   /** How many colours are wanted of a picture; 0 for as many as there seem to be. */
   wantedColours = $state(0);
   foundColours = $state(0);
+  /** What the drawing lies on in the photo; blank where it is straight as it is. */
+  liesOn = $state<LiesOn>("");
+  /** Where the corners of that are, as shares of the picture. */
+  corners = $state<number[]>([]);
   /** What was done to the picture. */
   notes = $state.raw<string[]>([]);
   #stopping: AbortController | undefined;
@@ -70,6 +82,8 @@ export class Drawn {
       this.trouble = "This file is larger than 25 MB. Save it smaller.";
     } else if (/^image\/(png|jpeg|webp)$/.test(file.type)) {
       this.picture = file;
+      this.liesOn = "";
+      this.corners = [];
       await this.trace();
     } else {
       this.picture = null;
@@ -88,10 +102,15 @@ export class Drawn {
     this.#stopping = stopping;
     this.share = 0;
     try {
-      const traced = await tracePicture(picture, this.wantedColours, stopping.signal, (share) => {
-        this.share = share;
-      });
+      const traced = await tracePicture(
+        picture,
+        { colours: this.wantedColours, on: this.liesOn, corners: this.corners },
+        stopping.signal,
+        (share) => (this.share = share),
+      );
       this.notes = traced.notes;
+      if (traced.heightMm > 0)
+        this.heightMm = Math.min(MOST_MM, Math.max(LEAST_MM, traced.heightMm));
       this.foundColours = traced.colours;
       this.file = { name: picture.name, size: picture.size, svg: traced.svg };
       await this.read();
@@ -135,7 +154,7 @@ export class Drawn {
 
   /** Another height: read once the hand rests. */
   resize(mm: number): void {
-    this.heightMm = Math.min(300, Math.max(10, mm));
+    this.heightMm = Math.min(MOST_MM, Math.max(LEAST_MM, mm));
     clearTimeout(this.#resting);
     this.#resting = setTimeout(() => void this.read(), REST_MS);
   }
@@ -148,12 +167,22 @@ export class Drawn {
     for (const shape of shapes) this.taken[shape.id] = { ...this.taken[shape.id], becomes };
   }
 
+  /** Another colour of the order for some shapes of a colour, or for all of it. */
+  recolour(group: Group, shapes: DrawnShape[], key: string): void {
+    if (shapes.length === group.shapes.length && group.own === null) {
+      this.colours[group.colour] = key;
+    } else {
+      for (const shape of shapes) this.taken[shape.id] = { ...this.taken[shape.id], colour: key };
+    }
+  }
+
   readonly groups = $derived.by<Group[]>(() => {
     const all: Record<string, Group> = {};
     for (const shape of this.preview?.regions ?? []) {
       const becomes = this.becomes(shape);
-      const key = `${shape.colour} ${becomes}`;
-      const group = (all[key] ??= { colour: shape.colour, becomes, shapes: [], areaMm2: 0 });
+      const own = this.taken[shape.id]?.colour ?? null;
+      const key = `${shape.colour} ${becomes} ${own}`;
+      const group = (all[key] ??= { colour: shape.colour, own, becomes, shapes: [], areaMm2: 0 });
       group.shapes.push(shape);
       group.areaMm2 += shape.areaMm2;
     }
@@ -176,7 +205,11 @@ export class Drawn {
       edge: this.cutBy,
       marginMm: this.marginMm,
       cutter: this.cutBy === "CUTTER" ? this.cutter : undefined,
-      taken: Object.entries(this.taken).map(([id, one]) => ({ id, becomes: one.becomes })),
+      taken: Object.entries(this.taken).map(([id, one]) => ({
+        id,
+        becomes: one.becomes,
+        colour: one.colour,
+      })),
       colours: Object.entries(this.colours).map(([colour, key]) => ({ colour, key, name: "" })),
     } as WantedDrawing;
   }

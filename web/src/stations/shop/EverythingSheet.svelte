@@ -11,6 +11,7 @@
   const KINDS = {
     ORDER: "order",
     LIBRARY: "design of the library",
+    CUTTER: "cutter",
     RECIPE: "base recipe",
     GEL: "gel",
     JAR: "jar",

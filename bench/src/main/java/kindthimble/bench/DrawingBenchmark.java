@@ -8,6 +8,7 @@ import java.util.concurrent.TimeUnit;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
+import kindthimble.core.drawing.CutBy;
 import kindthimble.core.drawing.Drawing;
 import kindthimble.core.drawing.DrawnDesign;
 import kindthimble.core.drawing.SvgDrawing;
@@ -64,7 +65,7 @@ public class DrawingBenchmark {
         Drawing read = SvgDrawing.read(blobs(SHAPES, 20).getBytes(StandardCharsets.UTF_8), 90, 0.03);
         design = DrawnDesign.of(
                 read,
-                new DrawnDesign.Wish("Blobs", DrawnDesign.CutBy.SILHOUETTE, 3, null, Map.of()),
+                new DrawnDesign.Wish("Blobs", CutBy.SILHOUETTE, 3, null, Map.of()),
                 hex -> hex.substring(1),
                 Kitchen.house());
     }

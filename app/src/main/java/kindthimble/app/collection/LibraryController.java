@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -56,6 +57,12 @@ class LibraryController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable long design) {
         designs.remove(design);
+    }
+
+    @PutMapping("/{design}/tags")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void tag(@PathVariable long design, @RequestBody List<String> tags) {
+        designs.tag(design, tags);
     }
 
     @PostMapping("/{design}/restore")

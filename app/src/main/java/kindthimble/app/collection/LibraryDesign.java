@@ -13,6 +13,8 @@ import kindthimble.core.design.Design;
  * @param document the design; its colours are roles
  * @param roles the colours it was kept with
  * @param cookie the design measured with the shop's numbers; null when it can't be
+ * @param tags words to find it by
+ * @param usedIn designs on trays that came from it, or that it was kept from
  * @param cast colours of the order that was asked for, by role; empty without an order
  */
 public record LibraryDesign(
@@ -20,6 +22,8 @@ public record LibraryDesign(
         Design document,
         List<KeptColour> roles,
         @Nullable CookieView cookie,
+        List<String> tags,
+        List<UsedIn> usedIn,
         Map<String, String> cast) {
 
     /**

@@ -38,6 +38,9 @@ class LibraryDesignEntity {
     @OrderColumn(name = "position")
     private List<RoleRow> roles = new ArrayList<>();
 
+    @JdbcTypeCode(SqlTypes.JSON)
+    private List<String> tags = List.of();
+
     private Instant removedAt;
 
     /** By this it is known in another shop. */
@@ -79,6 +82,14 @@ class LibraryDesignEntity {
         return roles.stream()
                 .map(row -> new LibraryDesign.KeptColour(row.role(), row.name(), row.hex()))
                 .toList();
+    }
+
+    List<String> tags() {
+        return tags;
+    }
+
+    void tag(List<String> newTags) {
+        tags = newTags;
     }
 
     boolean isRemoved() {

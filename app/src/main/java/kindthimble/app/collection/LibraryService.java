@@ -64,8 +64,15 @@ public class LibraryService {
         Map<String, Lab> palette = orderId == null
                 ? Map.of()
                 : orders.order(orderId).details().looks().colours();
+        Map<Long, List<UsedIn>> uses = designs.uses().stream()
+                .collect(Collectors.groupingBy(
+                        LibraryRepository.Use::getLibraryDesign,
+                        Collectors.mapping(
+                                use -> new UsedIn(
+                                        use.getOrderId(), use.getOrderName(), use.getDesignId(), use.getName()),
+                                Collectors.toList())));
         return designs.findByRemovedAtIsNullOrderByIdDesc().stream()
-                .map(design -> view(design, palette))
+                .map(design -> view(design, palette, uses.getOrDefault(design.id(), List.of())))
                 .toList();
     }
 
@@ -90,7 +97,9 @@ public class LibraryService {
         }
         Design cast = design.document().recoloured(roleOf::get);
         revision.touch();
-        return view(designs.saveAndFlush(new LibraryDesignEntity(cast, roles)), Map.of());
+        LibraryDesignEntity kept = designs.saveAndFlush(new LibraryDesignEntity(cast, roles));
+        designs.use(kept.id(), designId);
+        return view(kept, Map.of(), List.of());
     }
 
     /** Puts a design of the library on the tray of an order, as one step of its history. */
@@ -105,7 +114,9 @@ public class LibraryService {
         }
         OrderView with = orders.addDesign(
                 wanted.order(), wanted.count(), design.document().recoloured(colours::get), gesture);
-        return new LibraryController.Taken(with.designs().get(0).id(), orders.order(wanted.order()));
+        long added = with.designs().get(0).id();
+        designs.use(id, added);
+        return new LibraryController.Taken(added, orders.order(wanted.order()));
     }
 
     /** The key of a role's own colour in an order, added to its palette when no colour is called so. */
@@ -130,14 +141,19 @@ public class LibraryService {
      * @param uid its identity
      * @param document the design; its colours are roles
      * @param roles the colours it was kept with
+     * @param tags words to find it by; null for none
      */
-    public record Boxed(UUID uid, Design document, List<LibraryDesign.KeptColour> roles) {}
+    public record Boxed(UUID uid, Design document, List<LibraryDesign.KeptColour> roles, List<String> tags) {
+        public Boxed {
+            tags = tags == null ? List.of() : List.copyOf(tags);
+        }
+    }
 
     /** All that are not removed. */
     @Transactional(readOnly = true)
     public List<Boxed> boxed() {
         return designs.findByRemovedAtIsNullOrderByIdDesc().stream()
-                .map(design -> new Boxed(design.uid(), design.document(), design.roles()))
+                .map(design -> new Boxed(design.uid(), design.document(), design.roles(), design.tags()))
                 .toList();
     }
 
@@ -154,6 +170,7 @@ public class LibraryService {
         LibraryDesignEntity design = designs.findByUid(boxed.uid())
                 .orElseGet(() -> new LibraryDesignEntity(boxed.uid(), boxed.document(), boxed.roles()));
         design.set(boxed.document(), boxed.roles());
+        design.tag(Tags.tidy(boxed.tags()));
         design.restore();
         designs.saveAndFlush(design);
         revision.touch();
@@ -168,14 +185,20 @@ public class LibraryService {
         LibraryDesignEntity design = designs.findById(id).orElseThrow(() -> new NotThere("design"));
         design.restore();
         revision.touch();
-        return view(design, Map.of());
+        return view(design, Map.of(), List.of());
+    }
+
+    /** Other words to find a design by. */
+    void tag(long id, List<String> tags) {
+        stored(id).tag(Tags.tidy(tags));
+        revision.touch();
     }
 
     private LibraryDesignEntity stored(long id) {
         return designs.findById(id).filter(design -> !design.isRemoved()).orElseThrow(() -> new NotThere("design"));
     }
 
-    private LibraryDesign view(LibraryDesignEntity design, Map<String, Lab> palette) {
+    private LibraryDesign view(LibraryDesignEntity design, Map<String, Lab> palette, List<UsedIn> usedIn) {
         Map<String, Lab> looks = new LinkedHashMap<>();
         design.roles().forEach(role -> looks.put(role.role(), Lab.ofHex(role.hex())));
         CookieView cookie;
@@ -192,6 +215,8 @@ public class LibraryService {
                 design.document(),
                 design.roles(),
                 cookie,
+                design.tags(),
+                usedIn,
                 palette.isEmpty() ? Map.of() : Roles.cast(looks, palette));
     }
 }

@@ -7,7 +7,7 @@ import kindthimble.app.desk.OrderView;
 import kindthimble.core.cutter.Cutter;
 import kindthimble.core.design.Design;
 import kindthimble.core.drawing.Becomes;
-import kindthimble.core.drawing.DrawnDesign;
+import kindthimble.core.drawing.CutBy;
 import kindthimble.core.words.Refused;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -77,7 +77,7 @@ class DrawingController {
             double heightMm,
             String name,
             int count,
-            DrawnDesign.CutBy edge,
+            CutBy edge,
             double marginMm,
             Cutter cutter,
             List<Taken> taken,
@@ -87,7 +87,7 @@ class DrawingController {
         Wanted {
             taken = taken == null ? List.of() : List.copyOf(taken);
             colours = colours == null ? List.of() : List.copyOf(colours);
-            edge = edge == null ? DrawnDesign.CutBy.OUTERMOST : edge;
+            edge = edge == null ? CutBy.OUTERMOST : edge;
         }
 
         Wanted checked() {
@@ -100,7 +100,7 @@ class DrawingController {
             if (!(marginMm >= 0 && marginMm <= MOST_MARGIN_MM)) {
                 throw new Refused("marginMm", "Write a margin from 0 to 30 mm.");
             }
-            if (edge == DrawnDesign.CutBy.CUTTER) {
+            if (edge == CutBy.CUTTER) {
                 if (cutter == null) {
                     throw new Refused("cutter", "Pick the cutter that is laid over the drawing.");
                 }
@@ -114,6 +114,12 @@ class DrawingController {
     @PostMapping(path = "/cookies/svg-preview", consumes = "image/svg+xml")
     DrawingView preview(@RequestParam(defaultValue = "90") String heightMm, @RequestBody byte[] file) {
         return DrawingView.of(service.read(file, number("heightMm", heightMm)));
+    }
+
+    /** The outline of all that can be seen of a drawing, for a cutter. */
+    @PostMapping(path = "/cookies/svg-outline", consumes = "image/svg+xml")
+    PictureController.Outline outline(@RequestParam(defaultValue = "90") String heightMm, @RequestBody byte[] file) {
+        return service.outline(file, number("heightMm", heightMm));
     }
 
     /** Which of an order's colours look like those of a drawing. */

@@ -22,9 +22,13 @@ import kindthimble.app.plan.Planner;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.design.Design;
 import kindthimble.core.drawing.ColourWords;
+import kindthimble.core.drawing.CutOutline;
 import kindthimble.core.drawing.Drawing;
 import kindthimble.core.drawing.DrawnDesign;
 import kindthimble.core.drawing.SvgDrawing;
+import kindthimble.core.geometry.Box;
+import kindthimble.core.geometry.Region;
+import kindthimble.core.geometry.Spot;
 import kindthimble.core.geometry.TooMuch;
 import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.words.Refused;
@@ -59,6 +63,17 @@ class DrawingService {
      */
     Drawing read(byte[] file, double heightMm) {
         return timed(() -> SvgDrawing.read(file, heightMm));
+    }
+
+    /** The outline of all of a drawing, its middle at the origin. */
+    PictureController.Outline outline(byte[] file, double heightMm) {
+        return timed(() -> {
+            Region outline = CutOutline.of(SvgDrawing.read(file, heightMm));
+            Spot middle = outline.middle();
+            Box box = outline.box();
+            return new PictureController.Outline(
+                    CutOutline.path(outline.moved(-middle.x(), -middle.y())), box.widthMm(), box.heightMm(), 0);
+        });
     }
 
     private <T> T timed(Supplier<T> work) {

@@ -11,6 +11,8 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import kindthimble.app.collection.LibraryService;
+import kindthimble.app.collection.ShopCutter;
+import kindthimble.app.collection.ShopCutterService;
 import kindthimble.app.exchange.PaletteFiles;
 import kindthimble.app.http.Unreadable;
 import kindthimble.app.order.OrderBox;
@@ -18,6 +20,7 @@ import kindthimble.app.recipe.RecipeService;
 import kindthimble.app.shelf.ShelfService;
 import kindthimble.app.shop.ShopService;
 import kindthimble.app.tint.GelService;
+import kindthimble.core.geometry.Across;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.words.Refused;
@@ -41,6 +44,7 @@ class Everything {
 
     private final OrderBox orders;
     private final LibraryService library;
+    private final ShopCutterService cutters;
     private final RecipeService recipes;
     private final GelService gels;
     private final ShelfService shelf;
@@ -51,6 +55,7 @@ class Everything {
     Everything(
             OrderBox orders,
             LibraryService library,
+            ShopCutterService cutters,
             RecipeService recipes,
             GelService gels,
             ShelfService shelf,
@@ -59,6 +64,7 @@ class Everything {
             JsonMapper json) {
         this.orders = orders;
         this.library = library;
+        this.cutters = cutters;
         this.recipes = recipes;
         this.gels = gels;
         this.shelf = shelf;
@@ -93,6 +99,7 @@ class Everything {
         files.put("recipes.json", pretty(recipes.own()));
         files.put("shelf.json", pretty(new Shelf(shelf.amounts(), shelf.boxed(), gels.boxed())));
         files.put("library.json", pretty(library.boxed()));
+        files.put("cutters.json", pretty(boxed()));
         List<OrderBox.Boxed> all = orders.all();
         for (OrderBox.Boxed order : all) {
             files.put(ORDERS + order.uid() + ".json", pretty(order));
@@ -107,6 +114,24 @@ class Everything {
         }
         files.put("orders.csv", OrdersTable.of(all).getBytes(StandardCharsets.UTF_8));
         return files;
+    }
+
+    /** The shop's own cutters, without what only counts here. */
+    private List<BoxedCutter> boxed() {
+        return cutters.all().stream()
+                .map(one -> new BoxedCutter(one.uid(), one.name(), one.path(), one.across(), one.sizeMm(), one.tags()))
+                .toList();
+    }
+
+    /** A cutter of the shop's as it goes from one shop to another. */
+    record BoxedCutter(UUID uid, String name, String path, Across across, double sizeMm, List<String> tags) {
+        BoxedCutter {
+            tags = tags == null ? List.of() : List.copyOf(tags);
+        }
+
+        ShopCutter cutter(UUID as) {
+            return new ShopCutter(0, as, name, path, across, sizeMm, tags, null, null);
+        }
     }
 
     private byte[] pretty(Object value) {
@@ -179,6 +204,7 @@ class Everything {
             shelf(there, all);
         }
         each(files, "library.json", new TypeReference<List<LibraryService.Boxed>>() {}, list -> library(list, all));
+        each(files, "cutters.json", new TypeReference<List<BoxedCutter>>() {}, list -> cutters(list, all));
         orders(files, all);
         return all;
     }
@@ -265,7 +291,21 @@ class Everything {
                     design.document() == null ? "" : design.document().name(),
                     state(here.get(design.uid()), design),
                     () -> library.put(design),
-                    () -> library.put(new LibraryService.Boxed(UUID.randomUUID(), design.document(), design.roles()))));
+                    () -> library.put(new LibraryService.Boxed(
+                            UUID.randomUUID(), design.document(), design.roles(), design.tags()))));
+        }
+    }
+
+    private void cutters(List<BoxedCutter> list, List<Carried> all) {
+        Map<UUID, BoxedCutter> here = boxed().stream().collect(Collectors.toMap(BoxedCutter::uid, cutter -> cutter));
+        for (BoxedCutter cutter : list) {
+            all.add(new Carried(
+                    "cutters.json",
+                    Report.Kind.CUTTER,
+                    cutter.name() == null ? "" : cutter.name(),
+                    state(here.get(cutter.uid()), cutter),
+                    () -> cutters.put(cutter.cutter(cutter.uid())),
+                    () -> cutters.put(cutter.cutter(UUID.randomUUID()))));
         }
     }
 

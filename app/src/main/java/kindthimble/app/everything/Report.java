@@ -16,6 +16,7 @@ record Report(List<Line> lines) {
         GEL,
         JAR,
         LIBRARY,
+        CUTTER,
         ORDER
     }
 

@@ -104,7 +104,7 @@ class Doors extends OncePerRequestFilter {
     private static boolean isDrawing(HttpServletRequest request) {
         String type =
                 request.getContentType() == null ? "" : request.getContentType().toLowerCase(Locale.ROOT);
-        return request.getRequestURI().equals("/api/cookies/svg-preview") && type.startsWith("image/svg+xml")
+        return request.getRequestURI().startsWith("/api/cookies/svg-") && type.startsWith("image/svg+xml")
                 || request.getRequestURI().startsWith("/api/pictures/") && type.startsWith("image/");
     }
 

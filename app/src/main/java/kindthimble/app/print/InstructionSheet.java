@@ -128,14 +128,21 @@ final class InstructionSheet {
         double top = y - scale * box.y();
         for (Layer layer : cookie.layers()) {
             if (layer.role() == Layer.Role.DOUGH) {
-                paper.draw(layer.path(), x, top, scale, false, null, new Paper.Drawn("#DDB98A", "#B98D56", 0.3, false));
+                paper.draw(
+                        layer.path(),
+                        x,
+                        top,
+                        scale,
+                        false,
+                        null,
+                        new Paper.Drawn("#DDB98A", "#B98D56", 0.3, false, false));
             } else if (layer.pass() <= pass) {
                 PaletteColour colour = palette.get(layer.colour());
                 String hex = colour == null ? "#8A8A8A" : colour.hex();
                 boolean isNew = layer.pass() == pass;
                 Paper.Drawn how = layer.strokeMm() == null
-                        ? new Paper.Drawn(hex, isNew ? "#000000" : "#777777", isNew ? 0.3 : 0.12, false)
-                        : new Paper.Drawn(null, hex, layer.strokeMm() * scale, false);
+                        ? new Paper.Drawn(hex, isNew ? "#000000" : "#777777", isNew ? 0.3 : 0.12, false, false)
+                        : new Paper.Drawn(null, hex, layer.strokeMm() * scale, false, false);
                 paper.draw(layer.path(), x, top, scale, false, layer.at(), how);
             }
         }

@@ -154,14 +154,30 @@ final class Paper implements AutoCloseable {
         });
     }
 
+    /** What is drawn meanwhile is seen inside a box only. */
+    void within(double leftMm, double topMm, double rightMm, double bottomMm, Runnable drawn) {
+        run(() -> {
+            page.saveGraphicsState();
+            page.addRect(points(leftMm), y(bottomMm), points(rightMm - leftMm), points(bottomMm - topMm));
+            page.clip();
+            drawn.run();
+            page.restoreGraphicsState();
+        });
+    }
+
     /** How a shape is put on a page. */
-    record Drawn(String fill, String stroke, double strokeMm, boolean isDashed) {
+    record Drawn(String fill, String stroke, double strokeMm, boolean isDashed, boolean isMitred) {
         static Drawn line(double mm) {
-            return new Drawn(null, "#000000", mm, false);
+            return new Drawn(null, "#000000", mm, false, false);
         }
 
         static Drawn dashed(double mm) {
-            return new Drawn(null, "#666666", mm, true);
+            return new Drawn(null, "#666666", mm, true, false);
+        }
+
+        /** The same with sharp corners. */
+        Drawn mitred() {
+            return new Drawn(fill, stroke, strokeMm, isDashed, true);
         }
     }
 
@@ -193,7 +209,7 @@ final class Paper implements AutoCloseable {
                 page.setStrokingColor(Color.decode(how.stroke));
                 page.setLineWidth((float) (how.strokeMm / scale));
                 page.setLineCapStyle(1);
-                page.setLineJoinStyle(1);
+                page.setLineJoinStyle(how.isMitred ? 0 : 1);
                 if (how.isDashed) {
                     page.setLineDashPattern(new float[] {2, 1.5f}, 0);
                 }

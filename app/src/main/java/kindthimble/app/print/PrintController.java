@@ -53,8 +53,12 @@ class PrintController {
             @PathVariable long order,
             @RequestParam long design,
             @RequestParam(defaultValue = "1") int copies,
-            @RequestParam(defaultValue = "false") boolean mirrored) {
-        return file("template.pdf", MediaType.APPLICATION_PDF, prints.template(order, design, copies, mirrored));
+            @RequestParam(defaultValue = "false") boolean mirrored,
+            @RequestParam(defaultValue = "false") boolean half) {
+        return file(
+                "template.pdf",
+                MediaType.APPLICATION_PDF,
+                prints.template(order, design, new TemplateSheet.How(copies, mirrored, half)));
     }
 
     @GetMapping("/transfers.pdf")
@@ -65,6 +69,16 @@ class PrintController {
     @GetMapping("/grid.pdf")
     ResponseEntity<byte[]> grid() {
         return file("grid.pdf", MediaType.APPLICATION_PDF, prints.grid());
+    }
+
+    @GetMapping("/straight-edges.pdf")
+    ResponseEntity<byte[]> straightEdges() {
+        return file("straight-edges.pdf", MediaType.APPLICATION_PDF, prints.straightEdges());
+    }
+
+    @GetMapping("/frame.pdf")
+    ResponseEntity<byte[]> frame() {
+        return file("frame.pdf", MediaType.APPLICATION_PDF, prints.frame());
     }
 
     @GetMapping("/instructions.pdf")

@@ -81,16 +81,11 @@ public class Prints {
      *
      * @throws Refused when it can't be measured, or is larger than the paper
      */
-    public byte[] template(long order, long design, int copies, boolean mirrored) {
-        COPIES.check("copies", copies);
+    public byte[] template(long order, long design, TemplateSheet.How how) {
+        COPIES.check("copies", how.copies());
         Kept.KeptDesign kept = design(order, design);
         return TemplateSheet.of(
-                printed(order),
-                measured(order, kept),
-                kept.document().cutter().baked(0),
-                copies,
-                mirrored,
-                shop.settings());
+                printed(order), measured(order, kept), kept.document().cutter().baked(0), how, shop.settings());
     }
 
     /** What lies under the film of a design's pieces. PDF. */
@@ -101,7 +96,17 @@ public class Prints {
 
     /** A grid to lie under cookies. PDF. */
     public byte[] grid() {
-        return TemplateSheet.grid(shop.settings());
+        return LyingSheet.grid(shop.settings());
+    }
+
+    /** Straight edges to lie under cookies. PDF. */
+    public byte[] straightEdges() {
+        return LyingSheet.straightEdges(shop.settings());
+    }
+
+    /** A frame to draw in, by whose corners a photo of it is straightened. PDF. */
+    public byte[] frame() {
+        return LyingSheet.frame(shop.settings());
     }
 
     /** What to do with a design, pass by pass. PDF. */

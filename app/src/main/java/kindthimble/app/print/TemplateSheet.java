@@ -1,10 +1,12 @@
 package kindthimble.app.print;
 
 import java.util.List;
+import java.util.Map;
+import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.geometry.Box;
+import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Region;
-import kindthimble.core.geometry.Spot;
 import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.mark.Layer;
 import kindthimble.core.words.Refused;
@@ -14,40 +16,69 @@ import kindthimble.core.words.Refused;
  * lie. Each page has a bar of 50 mm to check the printer by.
  */
 final class TemplateSheet {
-    private static final double LEFT = 12;
-    private static final double TOP = 16;
-    private static final double FOOT = 24;
     private static final double GAP = 8;
-    private static final double BAR_MM = 50;
     private static final double FINE = 0.2;
     private static final double EDGE = 0.35;
+    private static final double NUMBER_POINTS = 6;
+
+    /** How much of a cookie may differ from its mirror image for half a template to do. */
+    private static final double LEAST_ALIKE = 0.98;
 
     private final Paper paper;
-    private final double right;
-    private final double bottom;
+    private final TrueSize page;
+    private final boolean mirrored;
+    private final boolean half;
+    private double y = TrueSize.TOP;
 
-    private TemplateSheet(Paper paper) {
+    private TemplateSheet(Paper paper, boolean mirrored, boolean half) {
         this.paper = paper;
-        right = paper.widthMm() - LEFT;
-        bottom = paper.heightMm() - FOOT;
+        this.mirrored = mirrored;
+        this.half = half;
+        page = new TrueSize(paper);
     }
+
+    /**
+     * How a template is wanted.
+     *
+     * @param copies how many on the pages
+     * @param mirrored whether left and right are changed over, to be traced from behind
+     * @param half whether only the left half is drawn, to be cut out of folded paper
+     */
+    record How(int copies, boolean mirrored, boolean half) {}
 
     /**
      * @param cookie what is drawn
      * @param cut what the cutter cuts, before it is baked
-     * @param copies how many on the pages
-     * @param mirrored whether left and right are changed over, to be traced from behind
-     * @throws Refused when it is larger than the paper
+     * @throws Refused when it is larger than the paper, or has no two like halves
      */
-    static byte[] of(Prints.Printed order, Cookie cookie, Region cut, int copies, boolean mirrored, ShopSettings shop) {
+    static byte[] of(Prints.Printed order, Cookie cookie, Region cut, How how, ShopSettings shop) {
+        if (how.half && !isMirrored(cookie.baked())) {
+            throw new Refused(
+                    "half",
+                    "The halves of this cookie are not alike, so that half a template does not do. Print it whole.");
+        }
         Written w = new Written(shop);
         String name = cookie.design().name();
-        try (Paper paper = new Paper("Template: " + name, w.paper(), name + "  -  " + order.foot(w), LEFT)) {
-            TemplateSheet sheet = new TemplateSheet(paper);
-            sheet.head(name + (mirrored ? ", mirrored" : ""));
-            sheet.lay(copies, box(cookie.baked(), cut), (x, y) -> sheet.cookie(cookie, cut, x, y, mirrored), name);
+        try (Paper paper = new Paper("Template: " + name, w.paper(), name + "  -  " + order.foot(w), TrueSize.LEFT)) {
+            TemplateSheet sheet = new TemplateSheet(paper, how.mirrored, how.half);
+            String title = name + (how.mirrored ? ", mirrored" : "") + (how.half ? ", half of it, to be folded" : "");
+            sheet.page.head(title);
+            Box box = cookie.baked().box().with(cut.box());
+            Box drawn = how.half ? new Box(box.x(), box.y(), middle(cookie) - box.x() + FINE, box.heightMm()) : box;
+            sheet.lay(how.copies, drawn, (x, y) -> sheet.cookie(cookie, cut, x, y), title);
+            sheet.legend(cookie);
             return paper.bytes();
         }
+    }
+
+    private static boolean isMirrored(Region baked) {
+        double middle = baked.middle().x();
+        Region mirror = baked.moved(-middle, 0).mirrored().moved(middle, 0);
+        return baked.intersection(mirror).areaMm2() > LEAST_ALIKE * baked.areaMm2();
+    }
+
+    private static double middle(Cookie cookie) {
+        return cookie.baked().middle().x();
     }
 
     /** The pieces of a design that are made on film, as many as are needed, with room to cut a sleeve between them. */
@@ -56,14 +87,15 @@ final class TemplateSheet {
         String name = cookie.design().name();
         List<Integer> onFilm = cookie.small().entrySet().stream()
                 .filter(one -> one.getValue().onFilm())
-                .map(java.util.Map.Entry::getKey)
+                .map(Map.Entry::getKey)
                 .toList();
         if (onFilm.isEmpty()) {
             throw new Refused("design", "This design has no pieces that are made on film.");
         }
-        try (Paper paper = new Paper("Transfers: " + name, w.paper(), name + "  -  " + order.foot(w), LEFT)) {
-            TemplateSheet sheet = new TemplateSheet(paper);
-            sheet.head(name + ": to lie under the film");
+        try (Paper paper = new Paper("Transfers: " + name, w.paper(), name + "  -  " + order.foot(w), TrueSize.LEFT)) {
+            TemplateSheet sheet = new TemplateSheet(paper, false, false);
+            String title = name + ": to lie under the film";
+            sheet.page.head(title);
             for (int move : onFilm) {
                 Cookie piece = cookie.small().get(move);
                 int each = Math.max(
@@ -71,60 +103,11 @@ final class TemplateSheet {
                 sheet.lay(
                         Math.min(400, each * cookies),
                         piece.baked().box(),
-                        (x, y) -> sheet.cookie(piece, null, x, y, false),
-                        name);
+                        (x, y) -> sheet.cookie(piece, null, x, y),
+                        title);
             }
             return paper.bytes();
         }
-    }
-
-    /** Lines every 5 mm, stronger every 10, to lie under a cookie that is iced by the straight edge. */
-    static byte[] grid(ShopSettings shop) {
-        Written w = new Written(shop);
-        try (Paper paper = new Paper("Grid", w.paper(), "5 mm", LEFT)) {
-            TemplateSheet sheet = new TemplateSheet(paper);
-            sheet.head("To lie under a cookie: 5 mm");
-            for (int i = 0; LEFT + 5 * i <= sheet.right; i++) {
-                sheet.straight(LEFT + 5 * i, TOP + 4, LEFT + 5 * i, sheet.bottom, i % 2 == 0 ? EDGE : FINE / 2);
-            }
-            for (int i = 0; TOP + 4 + 5 * i <= sheet.bottom; i++) {
-                sheet.straight(LEFT, TOP + 4 + 5 * i, sheet.right, TOP + 4 + 5 * i, i % 2 == 0 ? EDGE : FINE / 2);
-            }
-            return paper.bytes();
-        }
-    }
-
-    private static Box box(Region baked, Region cut) {
-        Box a = baked.box();
-        Box b = cut.box();
-        double x = Math.min(a.x(), b.x());
-        double y = Math.min(a.y(), b.y());
-        return new Box(
-                x,
-                y,
-                Math.max(a.x() + a.widthMm(), b.x() + b.widthMm()) - x,
-                Math.max(a.y() + a.heightMm(), b.y() + b.heightMm()) - y);
-    }
-
-    private double y = TOP;
-
-    private void head(String title) {
-        paper.writeWithin(LEFT, TOP - 4, 13, true, title, right - LEFT);
-        double at = paper.heightMm() - 15;
-        straight(LEFT, at, LEFT + BAR_MM, at, 0.6);
-        straight(LEFT, at - 2, LEFT, at + 2, 0.6);
-        straight(LEFT + BAR_MM, at - 2, LEFT + BAR_MM, at + 2, 0.6);
-        paper.write(
-                LEFT + BAR_MM + 3,
-                at + 1,
-                9,
-                false,
-                "This bar is 50 mm long: print at 100 %, without fitting to the page.");
-        y = TOP;
-    }
-
-    private void straight(double x1, double y1, double x2, double y2, double mm) {
-        paper.draw("M" + x1 + " " + y1 + "L" + x2 + " " + y2, 0, 0, 1, false, null, Paper.Drawn.line(mm));
     }
 
     private interface Laid {
@@ -132,21 +115,22 @@ final class TemplateSheet {
         void at(double x, double y);
     }
 
-    private void lay(int copies, Box box, Laid laid, String name) {
-        if (box.widthMm() > right - LEFT || box.heightMm() > bottom - TOP) {
+    private void lay(int copies, Box box, Laid laid, String title) {
+        if (box.widthMm() > page.right - TrueSize.LEFT || box.heightMm() > page.bottom - TrueSize.TOP) {
             throw new Refused(
                     "design", "This is larger than the paper. Print it on larger paper, or make the cutter smaller.");
         }
-        double x = LEFT;
+        double x = TrueSize.LEFT;
         for (int i = 0; i < copies; i++) {
-            if (x + box.widthMm() > right) {
-                x = LEFT;
+            if (x + box.widthMm() > page.right) {
+                x = TrueSize.LEFT;
                 y += box.heightMm() + GAP;
             }
-            if (y + box.heightMm() > bottom) {
+            if (y + box.heightMm() > page.bottom) {
                 paper.stage();
-                head(name);
-                x = LEFT;
+                page.head(title);
+                y = TrueSize.TOP;
+                x = TrueSize.LEFT;
             }
             laid.at(x - box.x(), y - box.y());
             x += box.widthMm() + GAP;
@@ -154,10 +138,31 @@ final class TemplateSheet {
         y += box.heightMm() + GAP;
     }
 
-    private void cookie(Cookie cookie, Region cut, double x, double y, boolean mirrored) {
-        // Mirrored, what lay left of the middle lies right of it.
-        Box box = cookie.baked().box();
-        double atX = mirrored ? x + 2 * (box.x() + box.widthMm() / 2) : x;
+    private void cookie(Cookie cookie, Region cut, double x, double y) {
+        if (half) {
+            Box box = cookie.baked().box();
+            double fold = x + middle(cookie);
+            // What the cutter cuts may reach out farther than the baked cookie.
+            paper.within(
+                    x + box.x() - GAP / 2,
+                    y + box.y() - GAP / 2,
+                    fold,
+                    y + box.y() + box.heightMm() + GAP / 2,
+                    () -> shapes(cookie, cut, x, y));
+            paper.draw("M0 0L0 " + box.heightMm(), fold, y + box.y(), 1, false, null, Paper.Drawn.dashed(EDGE));
+        } else {
+            shapes(cookie, cut, x, y);
+        }
+        numbers(cookie, x, y);
+    }
+
+    /** Mirrored, what lay left of the middle lies right of it. */
+    private double across(Cookie cookie, double x) {
+        return mirrored ? x + 2 * middle(cookie) : x;
+    }
+
+    private void shapes(Cookie cookie, Region cut, double x, double y) {
+        double atX = across(cookie, x);
         if (cut != null) {
             paper.draw(cut.pathData(), atX, y, 1, mirrored, null, Paper.Drawn.dashed(FINE));
         }
@@ -168,19 +173,75 @@ final class TemplateSheet {
         for (Layer layer : cookie.layers()) {
             boolean isMark = layer.role() == Layer.Role.RAISED
                     || layer.role() == Layer.Role.SUNK
+                    || layer.role() == Layer.Role.PRINT
                     || layer.role() == Layer.Role.DRESSING;
             if (isMark && layer.move() >= 0) {
                 paper.draw(layer.path(), atX, y, 1, mirrored, layer.at(), Paper.Drawn.line(FINE));
             }
         }
-        cookie.sections().stream().filter(section -> section.pass() > 0).forEach(section -> {
-            Spot spot = section.at();
+    }
+
+    /** Passes in the sections, and the numbers of marks that stand by themselves: a letter for each move that has some. */
+    private void numbers(Cookie cookie, double x, double y) {
+        cookie.sections().stream()
+                .filter(section -> section.pass() > 0)
+                .forEach(section ->
+                        number(cookie, x, y, section.at().x(), section.at().y(), Integer.toString(section.pass()), 7));
+        int letter = 0;
+        for (Map.Entry<Integer, List<Pose>> standing : lettered(cookie)) {
+            int n = 1;
+            for (Pose pose : standing.getValue()) {
+                number(cookie, x, y, pose.x(), pose.y(), letter(letter) + n, NUMBER_POINTS);
+                n++;
+            }
+            letter++;
+        }
+    }
+
+    private void number(Cookie cookie, double x, double y, double markX, double markY, String written, double points) {
+        if (half && (mirrored ? markX < middle(cookie) : markX > middle(cookie))) {
+            return;
+        }
+        double wide = paper.widthMm(points, false, written);
+        paper.write(
+                across(cookie, x) + (mirrored ? -markX : markX) - wide / 2,
+                y + markY + points / 8,
+                points,
+                false,
+                written);
+    }
+
+    private static String letter(int i) {
+        return Character.toString('a' + i % 26);
+    }
+
+    /** Moves whose marks stand by themselves, in their order. */
+    private static List<Map.Entry<Integer, List<Pose>>> lettered(Cookie cookie) {
+        return cookie.standing().entrySet().stream()
+                .filter(one -> !one.getValue().isEmpty())
+                .sorted(Map.Entry.comparingByKey())
+                .toList();
+    }
+
+    /** What the letters stand for. */
+    private void legend(Cookie cookie) {
+        List<Map.Entry<Integer, List<Pose>>> lettered = lettered(cookie);
+        for (int i = 0; i < lettered.size(); i++) {
+            if (y > page.bottom) {
+                return;
+            }
+            int move = lettered.get(i).getKey();
             paper.write(
-                    atX + (mirrored ? -spot.x() : spot.x()) - 1,
-                    y + spot.y() + 1,
-                    7,
+                    TrueSize.LEFT,
+                    y,
+                    8,
                     false,
-                    Integer.toString(section.pass()));
-        });
+                    "%s: %s, in this order"
+                            .formatted(
+                                    letter(i),
+                                    Catalogue.word(
+                                            cookie.design().moves().get(move).getClass())));
+            y += 4;
+        }
     }
 }

@@ -23,11 +23,21 @@ public sealed interface OwnForm extends CutterShape {
 
     /**
      * @param path closed outlines as SVG path data, in any unit
+     * @param called what the shop calls it; null for nothing
      */
     @Word(value = "own outline", says = "any closed path, as SVG path data")
     record Drawn(
             @Text(word = "path", longest = 20_000, usual = "M0 0H60V40L30 70L0 40Z")
-            String path) implements OwnForm {
+            String path,
+
+            @Text(word = "called", longest = 60, usual = "own outline")
+            String called)
+            implements OwnForm {
+        /** One without a name. */
+        public Drawn(String path) {
+            this(path, null);
+        }
+
         @Override
         public Pen drawn() {
             try {

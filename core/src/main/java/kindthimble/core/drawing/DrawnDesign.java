@@ -39,24 +39,10 @@ public final class DrawnDesign {
     /** A section that is narrower than two outlines is flooded without one. */
     private static final double LEAST_OUTLINED_MM = 1.2;
 
-    private static final double CUTTER_TOLERANCE_MM = 0.02;
-    private static final double[] CLOSING_MM = {0, 2, 5, 10, 20, 40};
-    private static final int LONGEST_PATH = 19_000;
-
     private final Drawing drawing;
     private final Wish wish;
     private final UnaryOperator<String> colours;
     private final Kitchen kitchen;
-
-    /** What the cookie is cut with. */
-    public enum CutBy {
-        /** The shape that lies around all others. */
-        OUTERMOST,
-        /** All shapes together, and a margin around them. */
-        SILHOUETTE,
-        /** A cutter of the shop, laid over the middle of the drawing. */
-        CUTTER
-    }
 
     /**
      * What she wants of a drawing.
@@ -100,11 +86,11 @@ public final class DrawnDesign {
     }
 
     private Design made(Design before) {
-        Region outline = outline();
+        Region outline = CutOutline.of(drawing, this::becomes, wish.edge, wish.marginMm, wish.cutter);
         Box box = outline.box();
         Cutter cutter = wish.edge == CutBy.CUTTER
                 ? wish.cutter
-                : new Cutter(new OwnForm.Drawn(path(outline)), Across.WIDTH, hundredths(box.widthMm()));
+                : new Cutter(new OwnForm.Drawn(CutOutline.path(outline)), Across.WIDTH, hundredths(box.widthMm()));
         double spread = 1 + kitchen.mean(Habit.SPREAD_PERCENT) / 100;
         Double margin = wish.edge == CutBy.SILHOUETTE ? Double.valueOf(hundredths(wish.marginMm * spread)) : null;
         List<Section> sections = sections();
@@ -153,53 +139,6 @@ public final class DrawnDesign {
     private String colour(Drawing.Part part) {
         Taken taken = wish.taken.get(part.id());
         return taken == null || taken.colour == null ? colours.apply(part.hex()) : taken.colour;
-    }
-
-    /** What the cutter cuts, in mm of the drawing. */
-    private Region outline() {
-        List<Region> all = drawing.parts().stream()
-                .filter(part -> becomes(part) != Becomes.LEFT_OUT && becomes(part) != Becomes.GUIDE)
-                .map(part -> part.region().withoutHoles())
-                .toList();
-        if (all.isEmpty()) {
-            throw new Refused("taken", "All of this drawing is left out. Keep at least one shape.");
-        }
-        Region whole = Region.union(all).withoutHoles();
-        if (wish.edge == CutBy.CUTTER) {
-            return aroundMiddle(whole);
-        }
-        Region outermost = drawing.parts().stream()
-                .map(part -> part.region().withoutHoles())
-                .max(Comparator.comparingDouble(Region::areaMm2))
-                .orElseThrow();
-        if (wish.edge == CutBy.OUTERMOST && outermost.areaMm2() >= SAME * whole.areaMm2()) {
-            return outermost;
-        }
-        double margin = wish.edge == CutBy.SILHOUETTE ? wish.marginMm : 0;
-        for (double closing : CLOSING_MM) {
-            Region grown = whole.grown(margin + closing);
-            Region one = (closing > 0 ? grown.inset(closing) : grown).withoutHoles();
-            if (one.isOnePiece()) {
-                return one;
-            }
-        }
-        return whole.hull().grown(margin);
-    }
-
-    /** Of a cutter of the shop: where it lies, so that the drawing is in its middle. */
-    private Region aroundMiddle(Region whole) {
-        Spot middle = whole.middle();
-        return wish.cutter.baked(0).moved(middle.x(), middle.y());
-    }
-
-    private String path(Region outline) {
-        double tolerance = CUTTER_TOLERANCE_MM;
-        String path = outline.simpler(tolerance).pathData();
-        while (path.length() > LONGEST_PATH) {
-            tolerance *= 2;
-            path = outline.simpler(tolerance).pathData();
-        }
-        return path;
     }
 
     /** A section: its shape with all that lies on it, and which parts that are. */

@@ -1,11 +1,9 @@
 package kindthimble.core.geometry;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import kindthimble.core.words.Refused;
-import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -19,7 +17,6 @@ import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import org.locationtech.jts.geom.util.AffineTransformation;
-import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
@@ -38,20 +35,8 @@ import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 public final class Region {
     static final GeometryFactory FACTORY = new GeometryFactory();
 
-    private static final int ARC_CHORDS_PER_QUARTER = 12;
-    /** How far off an inset's edge may be, in shares of the inset; a small one may be off by this in mm, up to the most. */
-    private static final double INSET_TOLERANCE = 0.002;
-
-    private static final double MOST_INSET_TOLERANCE = 0.01;
     private static final double PAINT_TOLERANCE_MM = 0.01;
-    private static final double INSCRIBED_TOLERANCE_MM = 0.02;
-    private static final double ROUGHLY_MM = 0.03;
-    private static final int FEW_CORNERS = 40;
-
-    /** Perimeter squared over area: 12.6 of a disc, 16 of a square, some 40 of a star; more of what is long or has many arms. */
-    private static final double STRIP = 150;
-
-    private static final double MOST_FOLDS = 4_000;
+    private static final double SHRUNK_TOLERANCE_MM = 0.02;
 
     /** Sections that were cut apart meet again on this grid (of 1e-8 mm), and no hairline is left between them. */
     private static final PrecisionModel UNION_GRID = new PrecisionModel(1e8);
@@ -191,9 +176,12 @@ public final class Region {
 
     /** This region with its edge moved outward. */
     public Region grown(double mm) {
-        Deadline.check();
-        checkFolds(mm);
-        return new Region(shape.buffer(mm, ARC_CHORDS_PER_QUARTER));
+        return new Region(MovedEdge.outward(shape, mm, BufferParameters.JOIN_ROUND));
+    }
+
+    /** The same, where corners stay corners as far as they are no needles: a wall's outer edge is as sharp as its inner one. */
+    public Region grownToCorners(double mm) {
+        return new Region(MovedEdge.outward(shape, mm, BufferParameters.JOIN_MITRE));
     }
 
     /** A point well inside, to hang a flag on; the box's corner for an empty region. */
@@ -207,19 +195,7 @@ public final class Region {
 
     /** Where a level line crosses the region: pairs of x, from the left. */
     public List<double[]> crossings(double y) {
-        Box box = box();
-        Geometry line = FACTORY.createLineString(
-                new Coordinate[] {new Coordinate(box.x() - 1, y), new Coordinate(box.x() + box.widthMm() + 1, y)});
-        Geometry cut = shape.intersection(line);
-        List<double[]> pairs = new ArrayList<>();
-        for (int i = 0; i < cut.getNumGeometries(); i++) {
-            Envelope e = cut.getGeometryN(i).getEnvelopeInternal();
-            if (e.getWidth() > 0) {
-                pairs.add(new double[] {e.getMinX(), e.getMaxX()});
-            }
-        }
-        pairs.sort(Comparator.comparingDouble(pair -> pair[0]));
-        return pairs;
+        return Rings.crossings(shape, y);
     }
 
     /** This region turned about the origin, clockwise on the screen. */
@@ -258,7 +234,7 @@ public final class Region {
     /** Radius in mm of the largest circle that fits inside, to 0.02 mm; 0 for an empty region. */
     public double inscribedRadiusMm() {
         if (Double.isNaN(inscribedRadiusMm)) {
-            inscribedRadiusMm = shape.isEmpty() ? 0 : searchedRadiusMm();
+            inscribedRadiusMm = shape.isEmpty() ? 0 : Widest.radiusMm(this);
         }
         return inscribedRadiusMm;
     }
@@ -270,37 +246,7 @@ public final class Region {
         if (shape.isEmpty()) {
             return 0;
         }
-        Deadline.check();
-        double width = 2 * areaMm2() / perimeterMm();
-        Geometry plain = shape.getNumPoints() < FEW_CORNERS
-                ? shape
-                : DouglasPeuckerSimplifier.simplify(shape, Math.min(ROUGHLY_MM, width / 20));
-        return plain.isEmpty() ? width / 2 : Inscribed.radiusMm(plain, box());
-    }
-
-    /**
-     * JTS' search refines a grid, which takes long in a strip, where many circles are equally large; there, and wherever the edge has
-     * few corners, insets are cheap, and the radius is halved in on: the largest inset that leaves something.
-     */
-    private double searchedRadiusMm() {
-        Deadline.check();
-        boolean isStrip = perimeterMm() * perimeterMm() > STRIP * areaMm2();
-        if (shape.getNumPoints() > FEW_CORNERS && !isStrip) {
-            return new MaximumInscribedCircle(shape, INSCRIBED_TOLERANCE_MM)
-                    .getRadiusLine()
-                    .getLength();
-        }
-        double fits = 0;
-        double tooLarge = Math.min(box().widthMm(), box().heightMm()) / 2 + INSCRIBED_TOLERANCE_MM;
-        while (tooLarge - fits > INSCRIBED_TOLERANCE_MM) {
-            double middle = (fits + tooLarge) / 2;
-            if (inset(middle).isEmpty()) {
-                tooLarge = middle;
-            } else {
-                fits = middle;
-            }
-        }
-        return fits;
+        return Widest.roughlyMm(this);
     }
 
     /**
@@ -340,22 +286,7 @@ public final class Region {
         if (inner != null) {
             return new Region(inner);
         }
-        checkFolds(mm);
-        BufferParameters parameters = new BufferParameters(ARC_CHORDS_PER_QUARTER);
-        parameters.setSimplifyFactor(Math.max(INSET_TOLERANCE, Math.min(MOST_INSET_TOLERANCE, INSET_TOLERANCE / mm)));
-        return new Region(BufferOp.bufferOp(shape, -mm, parameters));
-    }
-
-    /**
-     * Moving an edge takes as long as the moved edge crosses itself often: as there are points, and as often as a band so wide along
-     * the whole edge would cover the box. That is under 1,000 for a drawing of 8,000 points, and grows without end for a comb.
-     */
-    private void checkFolds(double mm) {
-        Envelope box = shape.getEnvelopeInternal();
-        double covered = perimeterMm() * mm / Math.max(box.getWidth() * box.getHeight(), 1e-9);
-        if (shape.getNumPoints() * covered > MOST_FOLDS) {
-            throw new TooMuch("its edge is folded too finely for icing. Draw it with fewer and wider teeth.");
-        }
+        return new Region(MovedEdge.inward(shape, mm));
     }
 
     /**
@@ -395,7 +326,7 @@ public final class Region {
     public Region shrunkTo(double share) {
         double fits = inscribedRadiusMm();
         double leaves = 0;
-        while (fits - leaves > INSCRIBED_TOLERANCE_MM) {
+        while (fits - leaves > SHRUNK_TOLERANCE_MM) {
             double middle = (fits + leaves) / 2;
             if (inset(middle).areaMm2() > share * areaMm2()) {
                 leaves = middle;
@@ -480,27 +411,12 @@ public final class Region {
 
     /** The boundary as SVG path data in mm, to a hundredth. */
     public String pathData() {
-        return written(DouglasPeuckerSimplifier.simplify(shape, PAINT_TOLERANCE_MM));
+        return Rings.written(DouglasPeuckerSimplifier.simplify(shape, PAINT_TOLERANCE_MM));
     }
 
     /** The same with all corners, so that neighbours keep the edge that they share ({@link #drawn}). */
     public String cornerData() {
-        return written(shape);
-    }
-
-    private static String written(Geometry drawn) {
-        Deadline.check();
-        StringBuilder path = new StringBuilder();
-        for (LinearRing ring : Rings.of(drawn)) {
-            Coordinate[] line = ring.getCoordinates();
-            for (int i = 0; i < line.length - 1; i++) {
-                path.append(i == 0 ? 'M' : 'L');
-                Hundredths.append(path, line[i].x).append(' ');
-                Hundredths.append(path, line[i].y);
-            }
-            path.append('Z');
-        }
-        return path.toString();
+        return Rings.written(shape);
     }
 
     Geometry shape() {

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import org.locationtech.jts.algorithm.Area;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
@@ -141,5 +142,39 @@ final class Rings {
             }
         }
         return rings;
+    }
+
+    /** As SVG path data in mm, to a hundredth. */
+    static String written(Geometry drawn) {
+        Deadline.check();
+        StringBuilder path = new StringBuilder();
+        for (LinearRing ring : of(drawn)) {
+            Coordinate[] line = ring.getCoordinates();
+            for (int i = 0; i < line.length - 1; i++) {
+                path.append(i == 0 ? 'M' : 'L');
+                Hundredths.append(path, line[i].x).append(' ');
+                Hundredths.append(path, line[i].y);
+            }
+            path.append('Z');
+        }
+        return path.toString();
+    }
+
+    /** Where a level line crosses a shape: pairs of x, from the left. */
+    static List<double[]> crossings(Geometry shape, double y) {
+        Envelope box = shape.getEnvelopeInternal();
+        Geometry line = shape.getFactory().createLineString(new Coordinate[] {
+            new Coordinate(box.getMinX() - 1, y), new Coordinate(box.getMaxX() + 1, y)
+        });
+        Geometry cut = shape.intersection(line);
+        List<double[]> pairs = new ArrayList<>();
+        for (int i = 0; i < cut.getNumGeometries(); i++) {
+            Envelope e = cut.getGeometryN(i).getEnvelopeInternal();
+            if (e.getWidth() > 0) {
+                pairs.add(new double[] {e.getMinX(), e.getMaxX()});
+            }
+        }
+        pairs.sort(Comparator.comparingDouble(pair -> pair[0]));
+        return pairs;
     }
 }

@@ -55,6 +55,20 @@ final class Labels {
         }
     }
 
+    /** The box round all that is some colour: left, top, right and bottom; all of it where nothing is. */
+    int[] drawn() {
+        int[] box = {width, height, 0, 0};
+        for (int i = 0; i < of.length; i++) {
+            if (of[i] > 0) {
+                box[0] = Math.min(box[0], i % width);
+                box[1] = Math.min(box[1], i / width);
+                box[2] = Math.max(box[2], i % width + 1);
+                box[3] = Math.max(box[3], i / width + 1);
+            }
+        }
+        return box[2] > 0 ? box : new int[] {0, 0, width, height};
+    }
+
     /**
      * Gives unknown dots to their neighbours, from the edge of what is known inward.
      *

@@ -48,4 +48,23 @@ public record Picture(int width, int height, int[] argb) {
         }
         return new Picture(w, h, small);
     }
+
+    /** Adds red, green and blue of a place between dots, as near as its four neighbours tell; a dot's middle is at a half. */
+    void add(double x, double y, double[] sum) {
+        double u = Math.max(0, Math.min(width - 1.001, x - 0.5));
+        double v = Math.max(0, Math.min(height - 1.001, y - 0.5));
+        int i = (int) v * width + (int) u;
+        double right = u - (int) u;
+        double down = v - (int) v;
+        weigh(argb[i], (1 - right) * (1 - down), sum);
+        weigh(argb[i + 1], right * (1 - down), sum);
+        weigh(argb[i + width], (1 - right) * down, sum);
+        weigh(argb[i + width + 1], right * down, sum);
+    }
+
+    private static void weigh(int dot, double weight, double[] sum) {
+        sum[0] += weight * (dot >> 16 & 255);
+        sum[1] += weight * (dot >> 8 & 255);
+        sum[2] += weight * (dot & 255);
+    }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.DoubleConsumer;
 import kindthimble.core.colour.Lab;
+import kindthimble.core.geometry.Box;
 import kindthimble.core.geometry.Mosaic;
 import kindthimble.core.words.Refused;
 
@@ -21,8 +22,16 @@ public final class Tracing {
     private static final double LEAST_TOLERANCE = 0.75;
     private static final double LINE_SHARE = 0.026;
     private static final double DARK = 42;
+    private static final double AROUND_MM = 8;
 
-    private Tracing() {}
+    private final Picture picture;
+    /** How large a dot is; 0 where that is not known. */
+    private final double dotMm;
+
+    private Tracing(Picture picture, double dotMm) {
+        this.picture = picture;
+        this.dotMm = dotMm;
+    }
 
     /**
      * @param svg the drawing
@@ -30,8 +39,19 @@ public final class Tracing {
      * @param hadGround whether a plain ground was left out
      * @param hadLines whether dark lines were taken off the fills and laid over them
      * @param wasUneven whether its light was evened out
+     * @param heightMm how tall its view truly is; 0 where that is not known
      */
-    public record Traced(String svg, int colours, boolean hadGround, boolean hadLines, boolean wasUneven) {}
+    public record Traced(
+            String svg, int colours, boolean hadGround, boolean hadLines, boolean wasUneven, double heightMm) {}
+
+    /** Traces what lies on a sheet, seen from straight above, at its true size; its view goes round what is drawn. */
+    public static Traced onSheet(Picture photo, Sheet sheet, int wanted, DoubleConsumer progress) {
+        progress.accept(0.02);
+        Box drawn = sheet.around(OnPaper.all(photo, sheet), AROUND_MM);
+        progress.accept(0.1);
+        Picture straight = sheet.straightened(photo, drawn, LONGEST);
+        return new Tracing(straight, drawn.heightMm() / straight.height()).traced(wanted, progress);
+    }
 
     /**
      * @param wanted how many colours, 2 to 12; 0 for as many as there seem to be
@@ -40,7 +60,10 @@ public final class Tracing {
      */
     public static Traced of(Picture given, int wanted, DoubleConsumer progress) {
         progress.accept(0.05);
-        Picture picture = given.atMost(LONGEST);
+        return new Tracing(given.atMost(LONGEST), 0).traced(wanted, progress);
+    }
+
+    private Traced traced(int wanted, DoubleConsumer progress) {
         progress.accept(0.2);
         float[] light = Light.factors(picture);
         progress.accept(0.35);
@@ -59,13 +82,17 @@ public final class Tracing {
         int line = lineWork(labels, centres);
         int[] fills =
                 line == 0 ? labels.of : labels.without(label -> label == line, label -> label != line && label > 0);
-        double tolerance = Math.max(LEAST_TOLERANCE, TOLERANCE_MM * picture.height() / USUAL_HEIGHT_MM);
+        double tolerance = Math.max(
+                LEAST_TOLERANCE, dotMm > 0 ? TOLERANCE_MM / dotMm : TOLERANCE_MM * picture.height() / USUAL_HEIGHT_MM);
+        int[] view = dotMm > 0 && hadGround ? labels.drawn() : new int[] {0, 0, picture.width(), picture.height()};
         StringBuilder svg = new StringBuilder();
         svg.append(String.format(
                 Locale.ROOT,
-                "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 %d %d\">%n",
-                picture.width(),
-                picture.height()));
+                "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"%d %d %d %d\">%n",
+                view[0],
+                view[1],
+                view[2] - view[0],
+                view[3] - view[1]));
         draw(svg, Mosaic.ofDots(fills, picture.width(), picture.height(), tolerance), centres);
         if (line > 0) {
             int[] lines = new int[labels.of.length];
@@ -84,7 +111,8 @@ public final class Tracing {
                         .count(),
                 hadGround,
                 line > 0,
-                light != null);
+                light != null,
+                dotMm * (view[3] - view[1]));
     }
 
     /** The label of dark lines around fills; 0 for none. */

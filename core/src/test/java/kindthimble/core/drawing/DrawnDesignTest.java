@@ -36,7 +36,7 @@ class DrawnDesignTest {
               <path d="M20 55Q40 65 60 55" fill="none" stroke="#CC3333" stroke-width="2"/>
             </svg>""";
 
-    private static DrawnDesign.Wish wish(DrawnDesign.CutBy edge, Map<String, DrawnDesign.Taken> taken) {
+    private static DrawnDesign.Wish wish(CutBy edge, Map<String, DrawnDesign.Taken> taken) {
         return new DrawnDesign.Wish("Lantern", edge, 3, null, taken);
     }
 
@@ -55,7 +55,7 @@ class DrawnDesignTest {
                         .toList());
         Design design = DrawnDesign.of(
                 drawing,
-                wish(DrawnDesign.CutBy.SILHOUETTE, Map.of()),
+                wish(CutBy.SILHOUETTE, Map.of()),
                 hex -> hex.substring(1).toLowerCase(),
                 PLAIN);
         Cookie cookie = new Measuring(PLAIN).measure(design);
@@ -102,7 +102,7 @@ class DrawnDesignTest {
                 .orElseThrow();
         Design design = DrawnDesign.of(
                 drawing,
-                wish(DrawnDesign.CutBy.OUTERMOST, Map.of(dot.id(), new DrawnDesign.Taken(Becomes.SECTION, "mint"))),
+                wish(CutBy.OUTERMOST, Map.of(dot.id(), new DrawnDesign.Taken(Becomes.SECTION, "mint"))),
                 hex -> hex.substring(1).toLowerCase(),
                 PLAIN);
         Flood mint = (Flood) design.moves().stream()
@@ -124,7 +124,7 @@ class DrawnDesignTest {
     @Test
     void readAgainWhatIsTheSameStays() {
         Drawing drawing = read(LANTERN);
-        DrawnDesign.Wish wish = wish(DrawnDesign.CutBy.OUTERMOST, Map.of());
+        DrawnDesign.Wish wish = wish(CutBy.OUTERMOST, Map.of());
         Design first = DrawnDesign.of(drawing, wish, hex -> hex.substring(1).toLowerCase(), PLAIN);
         String changed = LANTERN.replace(
                 "<rect y=\"70\" width=\"80\" height=\"20\" fill=\"#334488\"/>",
@@ -150,12 +150,12 @@ class DrawnDesignTest {
     @ValueSource(strings = {"P01", "P02", "P03", "P04", "P05", "P06", "P07", "P08"})
     void realDrawingsBecomeDesigns(String name) throws IOException {
         Drawing drawing = SvgDrawing.read(RealDrawings.file(name + ".svg"), 90, 0.03);
-        for (DrawnDesign.CutBy edge : List.of(DrawnDesign.CutBy.OUTERMOST, DrawnDesign.CutBy.SILHOUETTE)) {
+        for (CutBy edge : List.of(CutBy.OUTERMOST, CutBy.SILHOUETTE)) {
             Design design = DrawnDesign.of(
                     drawing, wish(edge, Map.of()), hex -> hex.substring(1).toLowerCase(), PLAIN);
             Cookie cookie = new Measuring(PLAIN).measure(design);
             assertFalse(cookie.sections().isEmpty());
-            if (edge == DrawnDesign.CutBy.SILHOUETTE) {
+            if (edge == CutBy.SILHOUETTE) {
                 // No icing is lost between sections: what they cover is what was drawn, but for what was left out.
                 double drawn = drawing.parts().stream()
                         .filter(part -> part.becomes() != Becomes.LEFT_OUT)

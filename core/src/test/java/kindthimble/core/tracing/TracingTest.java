@@ -26,7 +26,6 @@ import kindthimble.core.colour.Lab;
 import kindthimble.core.drawing.Drawing;
 import kindthimble.core.drawing.RealDrawings;
 import kindthimble.core.drawing.SvgDrawing;
-import kindthimble.core.geometry.Track;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -55,28 +54,7 @@ class TracingTest {
         g.setColor(Color.WHITE);
         g.fill(new Rectangle2D.Double(0, 0, drawing.widthMm(), drawing.heightMm()));
         for (Drawing.Part part : drawing.parts()) {
-            Path2D path = new Path2D.Double(Path2D.WIND_EVEN_ODD);
-            Track.follow(part.region().cornerData(), new Track() {
-                @Override
-                public void moveTo(double x, double y) {
-                    path.moveTo(x, y);
-                }
-
-                @Override
-                public void lineTo(double x, double y) {
-                    path.lineTo(x, y);
-                }
-
-                @Override
-                public void curveTo(double a, double b, double c, double d, double x, double y) {
-                    path.curveTo(a, b, c, d, x, y);
-                }
-
-                @Override
-                public void close() {
-                    path.closePath();
-                }
-            });
+            Path2D path = Paths.of(part.region());
             g.setColor(Color.decode(part.hex()));
             g.fill(path);
         }
