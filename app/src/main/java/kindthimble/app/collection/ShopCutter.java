@@ -61,7 +61,7 @@ public record ShopCutter(
             cutter.check();
             cutter.baked(0);
         } catch (Refused refused) {
-            throw refused.field().startsWith("shape.") ? new Refused("path", refused.getMessage()) : refused;
+            throw refused.field().startsWith("shape") ? new Refused("path", refused.getMessage()) : refused;
         }
         return new ShopCutter(id, uid, called, path.strip(), across, sizeMm, Tags.tidy(tags));
     }

@@ -4,6 +4,10 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import kindthimble.app.testing.RunningApp;
 import kindthimble.app.testing.RunningApp.Answer;
 import org.junit.jupiter.api.Test;
@@ -54,6 +58,28 @@ class LibraryTest {
                 APP.post("/api/library/" + kept + "/take", "{\"order\": 2, \"count\": 1}")
                         .status());
         assertEquals(200, APP.post("/api/library/" + kept + "/restore", null).status());
+    }
+
+    @Test
+    void aDesignIsFoundByItsTagsAndSaysWhereItIsUsed() {
+        long kept = keepTheKite();
+        assertEquals(
+                204,
+                APP.call("PUT", "/api/library/" + kept + "/tags", "[\"spring\", \" Spring\", \"\", \"kites\"]")
+                        .status());
+        APP.post("/api/library/" + kept + "/take", "{\"order\": 2, \"count\": 5, \"colours\": {}}");
+        JsonNode design = APP.get("/api/library").body().get(0);
+        assertEquals("[\"spring\",\"kites\"]", design.get("tags").toString());
+        // Where it was kept from, and where it was taken to.
+        List<Long> orders = new ArrayList<>();
+        design.get("usedIn").forEach(use -> orders.add(use.get("order").asLong()));
+        assertEquals(List.of(1L, 2L), orders.stream().sorted().toList());
+        String many = "\"a\""
+                + IntStream.range(0, 12).mapToObj(i -> ", \"t" + i + "\"").collect(Collectors.joining());
+        assertEquals(
+                422,
+                APP.call("PUT", "/api/library/" + kept + "/tags", "[" + many + "]")
+                        .status());
     }
 
     @Test

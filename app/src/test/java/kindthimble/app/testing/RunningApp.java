@@ -108,12 +108,27 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
 
     /** Sends an archive. */
     public Answer send(String path, byte[] archive) {
-        HttpRequest request = HttpRequest.newBuilder(URI.create(url() + path))
-                .POST(HttpRequest.BodyPublishers.ofByteArray(archive))
-                .header("Content-Type", "application/zip")
+        return send(path, "application/zip", archive);
+    }
+
+    /** Sends a file. */
+    public Answer send(String path, String type, byte[] file) {
+        return answer(sending(path, type, file));
+    }
+
+    /** The same, answered in lines. */
+    public List<String> lines(String path, String type, byte[] file) {
+        return send(sending(path, type, file), HttpResponse.BodyHandlers.ofString())
+                .lines()
+                .toList();
+    }
+
+    private HttpRequest sending(String path, String type, byte[] file) {
+        return HttpRequest.newBuilder(URI.create(url() + path))
+                .POST(HttpRequest.BodyPublishers.ofByteArray(file))
+                .header("Content-Type", type)
                 .header("Origin", url())
                 .build();
-        return answer(request);
     }
 
     /** Does at once what is done twice a day. */
