@@ -54,6 +54,11 @@ public record Sheet(List<Spot> corners, double widthMm, double heightMm, double 
                 corners.get(i).y() - corners.get(j).y());
     }
 
+    /** About how many dots of the photo a millimetre of the sheet has. */
+    double dotsAMm() {
+        return Math.max(apart(corners, 0, 2), apart(corners, 1, 3)) / Math.hypot(widthMm, heightMm);
+    }
+
     /** All of it between the rims. */
     Box inner() {
         return new Box(rimMm, rimMm, widthMm - 2 * rimMm, heightMm - 2 * rimMm);
@@ -85,7 +90,7 @@ public record Sheet(List<Spot> corners, double widthMm, double heightMm, double 
                 List.of(new Spot(0, 0), new Spot(widthMm, 0), new Spot(widthMm, heightMm), new Spot(0, heightMm)),
                 corners);
         // Where the photo is finer, each dot is the mean of several.
-        double finer = Math.max(apart(corners, 0, 2), apart(corners, 1, 3)) / Math.hypot(widthMm, heightMm) / scale;
+        double finer = dotsAMm() / scale;
         int around = Math.max(1, Math.min(MOST_AROUND, (int) Math.ceil(finer)));
         int[] dots = new int[w * h];
         double[] sum = new double[3];

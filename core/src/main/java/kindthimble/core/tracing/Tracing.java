@@ -23,6 +23,7 @@ public final class Tracing {
     private static final double LINE_SHARE = 0.026;
     private static final double DARK = 42;
     private static final double AROUND_MM = 8;
+    private static final int LEAST = 200;
 
     private final Picture picture;
     /** How large a dot is; 0 where that is not known. */
@@ -49,7 +50,9 @@ public final class Tracing {
         progress.accept(0.02);
         Box drawn = sheet.around(OnPaper.all(photo, sheet), AROUND_MM);
         progress.accept(0.1);
-        Picture straight = sheet.straightened(photo, drawn, LONGEST);
+        // No finer than the photo: a blur that is spread out would be taken for a colour of its own.
+        double seen = sheet.dotsAMm() * Math.max(drawn.widthMm(), drawn.heightMm());
+        Picture straight = sheet.straightened(photo, drawn, (int) Math.max(LEAST, Math.min(LONGEST, seen)));
         return new Tracing(straight, drawn.heightMm() / straight.height()).traced(wanted, progress);
     }
 
