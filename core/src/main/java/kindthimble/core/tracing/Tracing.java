@@ -3,10 +3,14 @@ package kindthimble.core.tracing;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.function.DoubleConsumer;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.geometry.Box;
+import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Mosaic;
+import kindthimble.core.geometry.Spot;
 import kindthimble.core.words.Refused;
 
 /**
@@ -23,6 +27,7 @@ public final class Tracing {
     private static final double LINE_SHARE = 0.026;
     private static final double DARK = 42;
     private static final double AROUND_MM = 8;
+    private static final double LINE_TOLERANCE = 0.5;
     private static final int LEAST = 200;
 
     private final Picture picture;
@@ -98,11 +103,11 @@ public final class Tracing {
                 view[3] - view[1]));
         draw(svg, Mosaic.ofDots(fills, picture.width(), picture.height(), tolerance), centres);
         if (line > 0) {
-            int[] lines = new int[labels.of.length];
-            for (int i = 0; i < lines.length; i++) {
-                lines[i] = labels.of[i] == line ? line : 0;
+            boolean[] inked = new boolean[labels.of.length];
+            for (int i = 0; i < inked.length; i++) {
+                inked[i] = labels.of[i] == line;
             }
-            draw(svg, Mosaic.ofDots(lines, picture.width(), picture.height(), tolerance), centres);
+            drawLines(svg, MiddleLines.of(inked, picture.width(), picture.height()), hex(centres, line));
         }
         svg.append("</svg>\n");
         progress.accept(1);
@@ -133,13 +138,35 @@ public final class Tracing {
     private static void draw(StringBuilder svg, Mosaic mosaic, List<float[]> centres) {
         for (Mosaic.Face face : mosaic.faces()) {
             if (!face.region().isEmpty()) {
-                float[] c = centres.get(face.owner() - 1);
                 svg.append("<path fill=\"")
-                        .append(new Lab(c[0], c[1], c[2]).hex())
+                        .append(hex(centres, face.owner()))
                         .append("\" fill-rule=\"evenodd\" d=\"")
                         .append(face.region().cornerData())
                         .append("\"/>\n");
             }
         }
+    }
+
+    private static String hex(List<float[]> centres, int label) {
+        float[] c = centres.get(label - 1);
+        return new Lab(c[0], c[1], c[2]).hex();
+    }
+
+    /** Strokes, one for each width. */
+    private static void drawLines(StringBuilder svg, List<MiddleLines.Line> lines, String hex) {
+        Map<Double, StringBuilder> paths = new TreeMap<>();
+        for (MiddleLines.Line line : lines) {
+            List<Spot> spots = Arrays.stream(line.points())
+                    .map(at -> new Spot(at[0], at[1]))
+                    .toList();
+            paths.computeIfAbsent(line.width(), wide -> new StringBuilder())
+                    .append(Lines.through(spots).simpler(LINE_TOLERANCE).pathData());
+        }
+        paths.forEach((wide, path) -> svg.append(String.format(
+                Locale.ROOT,
+                "<path fill=\"none\" stroke=\"%s\" stroke-width=\"%.2f\" stroke-linecap=\"round\" stroke-linejoin=\"round\" d=\"%s\"/>%n",
+                hex,
+                wide,
+                path)));
     }
 }
