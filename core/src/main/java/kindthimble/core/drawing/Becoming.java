@@ -76,7 +76,9 @@ final class Becoming {
         }
         double length = face.region().perimeterMm() / 2;
         if (across < NARROWEST_FLOOD && length > LONG * across) {
-            return new Told(Becomes.RAISED_FILL, "narrower than a flood: " + mm(across));
+            return Narrow.isEven(face.region(), across)
+                    ? new Told(Becomes.RAISED, "narrow and even: a line along its middle")
+                    : new Told(Becomes.RAISED_FILL, "narrower than a flood: " + mm(across));
         }
         if (around.size() == 1) {
             Mosaic.Face host = faces.get(around.iterator().next());

@@ -187,15 +187,11 @@ public final class DrawnDesign {
         while (goesOn) {
             goesOn = false;
             for (int i : List.copyOf(marks)) {
-                Section host = host(parts.get(i), of);
-                if (host != null) {
-                    host.under.add(i);
-                    of.put(i, host);
-                    marks.remove(Integer.valueOf(i));
-                    goesOn = true;
-                }
+                goesOn |= lies(host(parts.get(i), of), i, of, marks);
             }
         }
+        // What only strokes border on lies on what is all round them.
+        List.copyOf(marks).forEach(i -> lies(around(parts.get(i), sections), i, of, marks));
         for (Section section : sections) {
             List<Region> marked = new ArrayList<>(List.of(section.region));
             section.under.stream()
@@ -229,6 +225,25 @@ public final class DrawnDesign {
     private boolean isAtTheEdge(Drawing.Part part) {
         double inside = part.beside().values().stream().mapToDouble(mm -> mm).sum();
         return inside < part.perimeterMm() * 0.98;
+    }
+
+    private static boolean lies(Section host, int mark, Map<Integer, Section> of, List<Integer> marks) {
+        if (host == null) {
+            return false;
+        }
+        host.under.add(mark);
+        of.put(mark, host);
+        marks.remove(Integer.valueOf(mark));
+        return true;
+    }
+
+    /** The smallest section that goes all round a part; null for none. */
+    private static Section around(Drawing.Part part, List<Section> sections) {
+        Spot inside = part.region().inside();
+        return sections.stream()
+                .filter(section -> section.region.withoutHoles().covers(inside.x(), inside.y()))
+                .min(Comparator.comparingDouble(section -> section.region.areaMm2()))
+                .orElse(null);
     }
 
     private Section host(Drawing.Part part, Map<Integer, Section> of) {

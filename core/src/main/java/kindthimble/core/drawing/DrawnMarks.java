@@ -105,9 +105,19 @@ final class DrawnMarks {
                 case RAISED, GUIDE -> {
                     boolean isGuide = becomes.apply(part) == Becomes.GUIDE;
                     Drawing.Line line = part.line() < 0 ? null : drawing.lines().get(part.line());
-                    double width = line == null ? kitchen.shop().tip(Tip.LINE).openingMm() : line.widthMm() * scale;
-                    Run run = new Run(isGuide ? null : colour.apply(part), isGuide ? "" : tip(width), part.line());
-                    String path = line == null ? edge(part.region()) : along(line.path());
+                    boolean isNarrow = line == null && Narrow.is(part.region());
+                    double width = line != null
+                            ? line.widthMm() * scale
+                            : isNarrow
+                                    ? Narrow.widthMm(part.region()) * scale
+                                    : kitchen.shop().tip(Tip.LINE).openingMm();
+                    Run run = new Run(
+                            isGuide ? null : colour.apply(part),
+                            isGuide ? "" : tip(width),
+                            line == null ? -1 - i : part.line());
+                    String path = line != null
+                            ? along(Pen.following(line.path()).lines())
+                            : isNarrow ? along(Narrow.middle(part.region())) : edge(part.region());
                     if (!path.isEmpty()) {
                         lines.putIfAbsent(run, path);
                     }
@@ -236,8 +246,7 @@ final class DrawnMarks {
         return onCookie(region).edge().simpler(LINE_TOLERANCE_MM).pathData();
     }
 
-    private String along(String path) {
-        Lines lines = Pen.following(path).lines();
+    private String along(Lines lines) {
         return lines.moved(-from.x(), -from.y())
                 .scaled(scale)
                 .moved(-to.x(), -to.y())

@@ -22,4 +22,14 @@ final class LinePath {
         }
         return path.toString();
     }
+
+    static double length(List<double[][]> lines) {
+        double sum = 0;
+        for (double[][] line : lines) {
+            for (int i = 1; i < line.length; i++) {
+                sum += Math.hypot(line[i][0] - line[i - 1][0], line[i][1] - line[i - 1][1]);
+            }
+        }
+        return sum;
+    }
 }

@@ -13,11 +13,17 @@ import java.util.regex.Pattern;
 import kindthimble.core.geometry.Deadline;
 
 /**
- * The style sheets of a drawing, as far as drawings use them: rules by name, class, id and attribute, inside each other; no rules that begin
- * with @ or depend on what a hand does. Of two rules the more specific one counts, and of equals the later one (CSS Cascade 4).
+ * The style sheets of a drawing, as far as drawings use them: rules by name, class, id and attribute, inside each other; of rules that begin
+ * with @ those for any screen, and none that depend on what a hand does. Of two rules the more specific one counts, and of equals the later one (CSS Cascade 4).
  */
 final class StyleSheet {
     private static final int MOST_RULES = 5_000;
+    private static final int MOST_INSIDE = 4;
+
+    /** Rules for a screen, or for anything; what needs more than that (a print, a dark room) is passed over. */
+    private static final Pattern SHOWN =
+            Pattern.compile("@media\\s+(only\\s+)?(all|screen)|@supports\\b.*|@layer\\b.*", Pattern.DOTALL);
+
     private static final Pattern COMMENT = Pattern.compile("/\\*.*?\\*/", Pattern.DOTALL);
     private static final Pattern PART =
             Pattern.compile("([.#]?)([\\w-]+)|\\*|\\[\\s*([\\w:-]+)\\s*(?:=\\s*[\"']?([^\"'\\]]*)[\"']?\\s*)?]");
@@ -39,6 +45,14 @@ final class StyleSheet {
             return classes != null
                     && Arrays.asList(classes.strip().split("\\s+")).contains(name);
         }
+    }
+
+    /** All sheets of a drawing. */
+    void addAll(SvgNode node) {
+        if (node.name.equals("style")) {
+            add(node.text.toString());
+        }
+        node.children.forEach(this::addAll);
     }
 
     /** What one element has to be, and how it lies to the one before: '>' right inside, ' ' somewhere inside. */
@@ -74,6 +88,10 @@ final class StyleSheet {
     }
 
     void add(String text) {
+        add(text, 0);
+    }
+
+    private void add(String text, int inside) {
         String css = COMMENT.matcher(text).replaceAll(" ").replace("<!--", " ").replace("-->", " ");
         int at = 0;
         while (at < css.length()) {
@@ -88,7 +106,9 @@ final class StyleSheet {
                 continue;
             }
             int close = closing(css, open);
-            if (!selectors.startsWith("@")) {
+            if (inside < MOST_INSIDE && SHOWN.matcher(selectors).matches()) {
+                add(css.substring(open + 1, close), inside + 1);
+            } else if (!selectors.startsWith("@")) {
                 Map<String, String> declared = declarations(css.substring(open + 1, close));
                 for (String selector : selectors.split(",")) {
                     rule(selector.strip(), declared);

@@ -31,4 +31,14 @@ final class SvgNode {
         String href = get("href");
         return href != null && href.strip().startsWith("#") ? href.strip().substring(1) : null;
     }
+
+    /** Whether another one is this one, or lies inside it. */
+    boolean holds(SvgNode other) {
+        for (SvgNode at = other; at != null; at = at.parent) {
+            if (at == this) {
+                return true;
+            }
+        }
+        return false;
+    }
 }

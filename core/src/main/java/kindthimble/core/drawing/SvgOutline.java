@@ -228,4 +228,10 @@ final class SvgOutline {
         }
         line.clear();
     }
+
+    /** Whether it is a straight line along an axis, which has no inside to be filled. */
+    static boolean isFlat(Path2D path) {
+        Rectangle2D box = path.getBounds2D();
+        return box.getWidth() == 0 || box.getHeight() == 0;
+    }
 }

@@ -45,28 +45,21 @@ final class SvgWalk {
     private int texts;
     private int pictures;
 
-    /** What holds for an element: where it lies, how it looks, what it is cut to. */
-    private record Around(
-            AffineTransform to, SvgStyle style, List<Paint.Clip> clips, List<Paint.Group> groups, double[] window) {
-        Around with(AffineTransform next) {
-            return new Around(next, style, clips, groups, window);
-        }
-    }
-
     SvgWalk(SvgTree tree, double[] viewBox, double heightMm) {
         this.tree = tree;
         this.heightMm = heightMm;
         widthMm = heightMm * viewBox[2] / viewBox[3];
         window = new Window(0, 0, widthMm, heightMm);
-        collectSheets(tree.root);
+        sheet.addAll(tree.root);
         inks = new SvgPaints(tree, sheet, notes);
         mmPerUnit = heightMm / viewBox[3];
         AffineTransform to = AffineTransform.getScaleInstance(mmPerUnit, mmPerUnit);
         to.translate(-viewBox[0], -viewBox[1]);
         Map<String, String> said = sheet.of(tree.root);
-        Around whole = new Around(to, SvgStyle.INITIAL.with(said), List.of(), opacity(List.of(), said), new double[] {
-            viewBox[2], viewBox[3]
-        });
+        SvgAround whole = new SvgAround(
+                to, SvgStyle.INITIAL.with(said), List.of(), SvgAround.opacity(List.of(), said), new double[] {
+                    viewBox[2], viewBox[3]
+                });
         if (!isHidden(said)) {
             children(tree.root, whole);
         }
@@ -81,24 +74,17 @@ final class SvgWalk {
         }
     }
 
-    private void collectSheets(SvgNode node) {
-        if (node.name.equals("style")) {
-            sheet.add(node.text.toString());
-        }
-        node.children.forEach(this::collectSheets);
-    }
-
     private static boolean isHidden(Map<String, String> said) {
         return "none".equals(said.get("display"));
     }
 
-    private void children(SvgNode node, Around around) {
+    private void children(SvgNode node, SvgAround around) {
         for (SvgNode child : node.children) {
             element(child, around);
         }
     }
 
-    private void element(SvgNode node, Around around) {
+    private void element(SvgNode node, SvgAround around) {
         Deadline.check();
         if (++visits > MOST_VISITS || depth >= MOST_DEPTH) {
             throw new TooMuch("its parts are used again and again. Leave out some of them in your drawing program.");
@@ -108,7 +94,7 @@ final class SvgWalk {
         depth--;
     }
 
-    private void draw(SvgNode node, Around around) {
+    private void draw(SvgNode node, SvgAround around) {
         Map<String, String> said = sheet.of(node);
         if (isHidden(said)) {
             return;
@@ -134,28 +120,23 @@ final class SvgWalk {
     }
 
     /** What holds inside an element: its transform, its style, its clips, and how much it hides. */
-    private Around inside(SvgNode node, Map<String, String> said, Around around) {
-        AffineTransform to = new AffineTransform(around.to);
+    private SvgAround inside(SvgNode node, Map<String, String> said, SvgAround around) {
+        AffineTransform to = new AffineTransform(around.to());
         to.concatenate(SvgTransform.read(said.get("transform")));
-        Around own = new Around(to, around.style.with(said), around.clips, opacity(around.groups, said), around.window);
+        SvgAround own = new SvgAround(
+                to,
+                around.style().with(said),
+                around.clips(),
+                SvgAround.opacity(around.groups(), said),
+                around.window());
         List<Paint.Clip> clips = clips(node, said, own);
         if (said.get("filter") != null && !said.get("filter").equals("none")) {
             notes.add("Effects such as shadows and blur are left out.");
         }
-        return new Around(to, own.style, clips, own.groups, around.window);
+        return new SvgAround(to, own.style(), clips, own.groups(), around.window());
     }
 
-    private static List<Paint.Group> opacity(List<Paint.Group> around, Map<String, String> said) {
-        double opacity = SvgStyle.share(said.get("opacity"), 1);
-        if (opacity >= 1) {
-            return around;
-        }
-        List<Paint.Group> groups = new ArrayList<>(around);
-        groups.add(new Paint.Group(opacity));
-        return groups;
-    }
-
-    private void use(SvgNode node, Map<String, String> said, Around around) {
+    private void use(SvgNode node, Map<String, String> said, SvgAround around) {
         String reference = node.reference();
         SvgNode used = reference == null ? null : tree.byId.get(reference);
         if (used == null) {
@@ -164,16 +145,16 @@ final class SvgWalk {
             }
             return;
         }
-        if (inUse.contains(used) || inUse.size() >= MOST_USES || isAround(used, node)) {
+        if (inUse.contains(used) || inUse.size() >= MOST_USES || used.holds(node)) {
             notes.add("A part that uses itself is drawn once.");
             return;
         }
-        Around own = inside(node, said, around);
-        AffineTransform to = new AffineTransform(own.to);
-        double font = own.style.fontSize();
+        SvgAround own = inside(node, said, around);
+        AffineTransform to = new AffineTransform(own.to());
+        double font = own.style().fontSize();
         to.translate(
-                SvgOutline.length(said, "x", around.window[0], font, 0),
-                SvgOutline.length(said, "y", around.window[1], font, 0));
+                SvgOutline.length(said, "x", around.window()[0], font, 0),
+                SvgOutline.length(said, "y", around.window()[1], font, 0));
         inUse.add(used);
         if (used.name.equals("symbol") || used.name.equals("svg")) {
             Map<String, String> usedSaid = sheet.of(used);
@@ -186,19 +167,11 @@ final class SvgWalk {
         inUse.remove(inUse.size() - 1);
     }
 
-    private static boolean isAround(SvgNode outer, SvgNode node) {
-        for (SvgNode at = node; at != null; at = at.parent) {
-            if (at == outer) {
-                return true;
-            }
-        }
-        return false;
-    }
-
     /** A window of its own: an svg inside, or a symbol. */
-    private void nested(SvgNode node, Map<String, String> said, Around around, String givenWidth, String givenHeight) {
-        double font = around.style.fontSize();
-        double[] outer = around.window;
+    private void nested(
+            SvgNode node, Map<String, String> said, SvgAround around, String givenWidth, String givenHeight) {
+        double font = around.style().fontSize();
+        double[] outer = around.window();
         boolean isSymbol = node.name.equals("symbol");
         double x = isSymbol ? 0 : SvgOutline.length(said, "x", outer[0], font, 0);
         double y = isSymbol ? 0 : SvgOutline.length(said, "y", outer[1], font, 0);
@@ -207,9 +180,9 @@ final class SvgWalk {
         if (!(width > 0 && height > 0)) {
             return;
         }
-        AffineTransform to = new AffineTransform(around.to);
+        AffineTransform to = new AffineTransform(around.to());
         to.translate(x, y);
-        List<Paint.Clip> clips = around.clips;
+        List<Paint.Clip> clips = around.clips();
         if (!"visible".equals(said.get("overflow"))) {
             Path2D frame = new Path2D.Double(new Rectangle2D.Double(0, 0, width, height));
             clips = new ArrayList<>(clips);
@@ -221,7 +194,7 @@ final class SvgWalk {
             to.concatenate(SvgTransform.fitting(box, width, height, said.get("preserveAspectRatio")));
             inner = new double[] {box[2], box[3]};
         }
-        children(node, new Around(to, around.style, clips, around.groups, inner));
+        children(node, new SvgAround(to, around.style(), clips, around.groups(), inner));
     }
 
     private static double size(String given, String own, double whole, double font) {
@@ -230,17 +203,17 @@ final class SvgWalk {
         return !Double.isNaN(asked) ? asked : !Double.isNaN(said) ? said : whole;
     }
 
-    private void shape(SvgNode node, Map<String, String> said, Around around) {
+    private void shape(SvgNode node, Map<String, String> said, SvgAround around) {
         Deadline.check();
         if (++elements > MOST_DRAWN) {
             throw new TooMuch("it has more than %,d shapes. Join or leave out some of them.".formatted(MOST_DRAWN));
         }
-        Around own = inside(node, said, around);
-        SvgStyle style = own.style;
+        SvgAround own = inside(node, said, around);
+        SvgStyle style = own.style();
         if (!style.isVisible()) {
             return;
         }
-        Path2D path = SvgOutline.of(node, said, own.window, style.fontSize());
+        Path2D path = SvgOutline.of(node, said, own.window(), style.fontSize());
         if (path == null || path.getCurrentPoint() == null) {
             return;
         }
@@ -251,7 +224,7 @@ final class SvgWalk {
             stroke(node, said, own, path, stroke, fill);
         }
         if (fill != null) {
-            paint(node, own, add(path, own.to, style.isEvenOdd("fill-rule")), fill, null);
+            paint(node, own, add(path, own.to(), style.isEvenOdd("fill-rule")), fill, null);
         }
         if (!strokeFirst) {
             stroke(node, said, own, path, stroke, fill);
@@ -259,12 +232,13 @@ final class SvgWalk {
     }
 
     private void stroke(
-            SvgNode node, Map<String, String> said, Around own, Path2D path, SvgColour colour, SvgColour fill) {
+            SvgNode node, Map<String, String> said, SvgAround own, Path2D path, SvgColour colour, SvgColour fill) {
         if (colour == null) {
             return;
         }
-        double diagonal = Math.hypot(own.window[0], own.window[1]) / Math.sqrt(2);
-        double width = SvgLength.read(own.style.get("stroke-width", "1"), diagonal, own.style.fontSize());
+        double diagonal = Math.hypot(own.window()[0], own.window()[1]) / Math.sqrt(2);
+        double width = SvgLength.read(
+                own.style().get("stroke-width", "1"), diagonal, own.style().fontSize());
         if (!(width > 0)) {
             return;
         }
@@ -274,47 +248,31 @@ final class SvgWalk {
             }
         }
         boolean isFixed = "non-scaling-stroke".equals(said.get("vector-effect"));
-        AffineTransform to = own.to;
+        AffineTransform to = own.to();
         Path2D drawn = path;
         if (isFixed) {
             // Its width is that of the outermost window, whatever the transforms between.
-            drawn = new Path2D.Double(path, own.to);
+            drawn = new Path2D.Double(path, own.to());
             drawn.transform(AffineTransform.getScaleInstance(1 / mmPerUnit, 1 / mmPerUnit));
             to = AffineTransform.getScaleInstance(mmPerUnit, mmPerUnit);
         }
         double scale = Math.sqrt(Math.abs(to.getDeterminant()));
         List<double[][]> lines = SvgOutline.lines(drawn, to, FLATNESS_MM);
-        double length = length(lines);
-        Shape area = Strokes.area(drawn, own.style, width, diagonal, scale, scale > 0 ? length / scale : 0);
+        double length = LinePath.length(lines);
+        Shape area = Strokes.area(drawn, own.style(), width, diagonal, scale, scale > 0 ? length / scale : 0);
         Paint.Stroke line = new Paint.Stroke(
                 length,
                 width * scale,
                 SvgOutline.isClosed(path),
                 LinePath.of(lines),
-                isFlat(path) || fill == null || fill.alpha() < 1 ? null : fill.hex());
+                SvgOutline.isFlat(path) || fill == null || fill.alpha() < 1 ? null : fill.hex());
         paint(node, own, add(area, to, false), colour, line);
     }
 
-    /** Whether it is a straight line along an axis, which has no inside to be filled. */
-    private static boolean isFlat(Path2D path) {
-        Rectangle2D box = path.getBounds2D();
-        return box.getWidth() == 0 || box.getHeight() == 0;
-    }
-
-    private static double length(List<double[][]> lines) {
-        double sum = 0;
-        for (double[][] line : lines) {
-            for (int i = 1; i < line.length; i++) {
-                sum += Math.hypot(line[i][0] - line[i - 1][0], line[i][1] - line[i - 1][1]);
-            }
-        }
-        return sum;
-    }
-
-    private void paint(SvgNode node, Around own, int shape, SvgColour colour, Paint.Stroke stroke) {
+    private void paint(SvgNode node, SvgAround own, int shape, SvgColour colour, Paint.Stroke stroke) {
         if (shape >= 0 && colour.alpha() > 0) {
             String id = node.get("id");
-            paints.add(new Paint(elements, id == null ? "" : id, shape, colour, own.clips, own.groups, stroke));
+            paints.add(new Paint(elements, id == null ? "" : id, shape, colour, own.clips(), own.groups(), stroke));
         }
     }
 
@@ -339,8 +297,8 @@ final class SvgWalk {
         return shapes.size() - 1;
     }
 
-    private List<Paint.Clip> clips(SvgNode node, Map<String, String> said, Around own) {
-        List<Paint.Clip> clips = own.clips;
+    private List<Paint.Clip> clips(SvgNode node, Map<String, String> said, SvgAround own) {
+        List<Paint.Clip> clips = own.clips();
         for (String property : List.of("clip-path", "mask")) {
             String written = said.get(property);
             if (written == null || written.equals("none")) {
@@ -363,12 +321,13 @@ final class SvgWalk {
         return clips;
     }
 
-    private Paint.Clip clip(SvgNode clip, SvgNode of, Around own, boolean isMask) {
+    private Paint.Clip clip(SvgNode clip, SvgNode of, SvgAround own, boolean isMask) {
         Map<String, String> said = sheet.of(clip);
-        AffineTransform to = new AffineTransform(own.to);
+        AffineTransform to = new AffineTransform(own.to());
         String units = said.get(isMask ? "maskContentUnits" : "clipPathUnits");
         if ("objectBoundingBox".equals(units)) {
-            Path2D outline = SvgOutline.of(of, sheet.of(of), own.window, own.style.fontSize());
+            Path2D outline =
+                    SvgOutline.of(of, sheet.of(of), own.window(), own.style().fontSize());
             if (outline == null) {
                 notes.add("A cut that is measured by a group is left out.");
                 return new Paint.Clip(List.of(new Paint.Clip.Part(everything(), List.of(), true)));
@@ -378,7 +337,7 @@ final class SvgWalk {
             to.scale(box.getWidth(), box.getHeight());
         }
         to.concatenate(SvgTransform.read(said.get("transform")));
-        Around around = new Around(to, SvgStyle.INITIAL.with(said), List.of(), List.of(), own.window);
+        SvgAround around = new SvgAround(to, SvgStyle.INITIAL.with(said), List.of(), List.of(), own.window());
         List<Paint.Clip> further = clips(clip, said, around);
         List<Paint.Clip.Part> parts = new ArrayList<>();
         boolean byAlpha = !isMask || "alpha".equals(said.get("mask-type"));
@@ -392,7 +351,7 @@ final class SvgWalk {
 
     private void clipParts(
             SvgNode node,
-            Around around,
+            SvgAround around,
             List<Paint.Clip> further,
             List<Paint.Clip.Part> parts,
             boolean isMask,
@@ -401,15 +360,17 @@ final class SvgWalk {
         if (isHidden(said) || ++elements > MOST_DRAWN) {
             return;
         }
-        AffineTransform to = new AffineTransform(around.to);
+        AffineTransform to = new AffineTransform(around.to());
         to.concatenate(SvgTransform.read(said.get("transform")));
-        Around own = new Around(to, around.style.with(said), List.of(), List.of(), around.window);
+        SvgAround own = new SvgAround(to, around.style().with(said), List.of(), List.of(), around.window());
         if (node.name.equals("use")) {
             SvgNode used = node.reference() == null ? null : tree.byId.get(node.reference());
             if (used != null && !inUse.contains(used) && inUse.size() < MOST_USES) {
                 to.translate(
-                        SvgOutline.length(said, "x", around.window[0], own.style.fontSize(), 0),
-                        SvgOutline.length(said, "y", around.window[1], own.style.fontSize(), 0));
+                        SvgOutline.length(
+                                said, "x", around.window()[0], own.style().fontSize(), 0),
+                        SvgOutline.length(
+                                said, "y", around.window()[1], own.style().fontSize(), 0));
                 inUse.add(used);
                 clipParts(used, own, further, parts, isMask, byAlpha);
                 inUse.remove(inUse.size() - 1);
@@ -420,13 +381,13 @@ final class SvgWalk {
             node.children.forEach(child -> clipParts(child, own, further, parts, isMask, byAlpha));
             return;
         }
-        Path2D outline = SvgOutline.of(node, said, own.window, own.style.fontSize());
-        if (outline == null || !own.style.isVisible()) {
+        Path2D outline = SvgOutline.of(node, said, own.window(), own.style().fontSize());
+        if (outline == null || !own.style().isVisible()) {
             return;
         }
         boolean shows = true;
         if (isMask) {
-            SvgColour fill = inks.of(own.style.get("fill", "black"), own.style, "fill-opacity");
+            SvgColour fill = inks.of(own.style().get("fill", "black"), own.style(), "fill-opacity");
             if (fill == null) {
                 return;
             }
@@ -436,6 +397,6 @@ final class SvgWalk {
         List<Paint.Clip> cut = new ArrayList<>(further);
         cut.addAll(clips(node, said, own));
         parts.add(new Paint.Clip.Part(
-                add(outline, to, own.style.isEvenOdd(isMask ? "fill-rule" : "clip-rule")), cut, shows));
+                add(outline, to, own.style().isEvenOdd(isMask ? "fill-rule" : "clip-rule")), cut, shows));
     }
 }

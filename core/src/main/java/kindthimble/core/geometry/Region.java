@@ -10,7 +10,6 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryComponentFilter;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
-import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
@@ -20,7 +19,6 @@ import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
-import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
@@ -36,7 +34,6 @@ public final class Region {
     static final GeometryFactory FACTORY = new GeometryFactory();
 
     private static final double PAINT_TOLERANCE_MM = 0.01;
-    private static final double SHRUNK_TOLERANCE_MM = 0.02;
 
     /** Sections that were cut apart meet again on this grid (of 1e-8 mm), and no hairline is left between them. */
     private static final PrecisionModel UNION_GRID = new PrecisionModel(1e8);
@@ -130,18 +127,8 @@ public final class Region {
 
     /** Keeps what has an area: an overlay may also leave points and lines where edges touch. */
     private Region overlay(Region other, int operation) {
-        Deadline.check();
-        Geometry result = OverlayNGRobust.overlay(shape, other.shape, operation);
-        if (result instanceof Polygon || result instanceof MultiPolygon) {
-            return new Region(result);
-        }
-        List<Polygon> parts = new ArrayList<>();
-        for (int i = 0; i < result.getNumGeometries(); i++) {
-            if (result.getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {
-                parts.add(polygon);
-            }
-        }
-        return parts.isEmpty() ? EMPTY : new Region(FACTORY.createMultiPolygon(parts.toArray(Polygon[]::new)));
+        Geometry result = Rings.overlay(shape, other.shape, operation);
+        return result.isEmpty() ? EMPTY : new Region(result);
     }
 
     /** All of several regions together. */
@@ -324,17 +311,7 @@ public final class Region {
 
     /** What is left of it, all round, when only a share of its area is wanted: 0 to 1. */
     public Region shrunkTo(double share) {
-        double fits = inscribedRadiusMm();
-        double leaves = 0;
-        while (fits - leaves > SHRUNK_TOLERANCE_MM) {
-            double middle = (fits + leaves) / 2;
-            if (inset(middle).areaMm2() > share * areaMm2()) {
-                leaves = middle;
-            } else {
-                fits = middle;
-            }
-        }
-        return inset(leaves);
+        return inset(Widest.insetLeaving(this, share));
     }
 
     /** This region moved by a distance in mm. */
@@ -345,15 +322,7 @@ public final class Region {
 
     /** This region with its holes filled. */
     public Region withoutHoles() {
-        List<Polygon> filled = new ArrayList<>();
-        for (int i = 0; i < shape.getNumGeometries(); i++) {
-            if (shape.getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {
-                filled.add(FACTORY.createPolygon(polygon.getExteriorRing()));
-            }
-        }
-        return filled.size() == 1
-                ? new Region(filled.get(0))
-                : new Region(FACTORY.createMultiPolygon(filled.toArray(Polygon[]::new)));
+        return new Region(Rings.filled(shape));
     }
 
     /** This region without slivers that only rounding has left. */

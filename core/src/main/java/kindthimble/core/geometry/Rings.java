@@ -8,10 +8,12 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.TopologyException;
 import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.operation.overlayng.CoverageUnion;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
 
 /** Rings of points, and what they bound. */
@@ -176,5 +178,34 @@ final class Rings {
         }
         pairs.sort(Comparator.comparingDouble(pair -> pair[0]));
         return pairs;
+    }
+
+    /** Keeps what has an area: an overlay may also leave points and lines where edges touch. */
+    static Geometry overlay(Geometry one, Geometry other, int operation) {
+        Deadline.check();
+        Geometry result = OverlayNGRobust.overlay(one, other, operation);
+        if (result instanceof Polygon || result instanceof MultiPolygon) {
+            return result;
+        }
+        List<Polygon> parts = new ArrayList<>();
+        for (int i = 0; i < result.getNumGeometries(); i++) {
+            if (result.getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {
+                parts.add(polygon);
+            }
+        }
+        return one.getFactory().createMultiPolygon(parts.toArray(Polygon[]::new));
+    }
+
+    /** A shape with its holes filled. */
+    static Geometry filled(Geometry shape) {
+        List<Polygon> filled = new ArrayList<>();
+        for (int i = 0; i < shape.getNumGeometries(); i++) {
+            if (shape.getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {
+                filled.add(shape.getFactory().createPolygon(polygon.getExteriorRing()));
+            }
+        }
+        return filled.size() == 1
+                ? filled.get(0)
+                : shape.getFactory().createMultiPolygon(filled.toArray(Polygon[]::new));
     }
 }

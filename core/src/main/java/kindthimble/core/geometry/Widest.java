@@ -51,4 +51,19 @@ final class Widest {
                 : DouglasPeuckerSimplifier.simplify(region.shape(), Math.min(ROUGHLY_MM, width / 20));
         return plain.isEmpty() ? width / 2 : Inscribed.radiusMm(plain, region.box());
     }
+
+    /** The inset that leaves a share of a region's area: 0 to 1. */
+    static double insetLeaving(Region region, double share) {
+        double fits = region.inscribedRadiusMm();
+        double leaves = 0;
+        while (fits - leaves > TOLERANCE_MM) {
+            double middle = (fits + leaves) / 2;
+            if (region.inset(middle).areaMm2() > share * region.areaMm2()) {
+                leaves = middle;
+            } else {
+                fits = middle;
+            }
+        }
+        return leaves;
+    }
 }

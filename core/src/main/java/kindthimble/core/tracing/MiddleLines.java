@@ -8,12 +8,16 @@ import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
+import kindthimble.core.geometry.Box;
+import kindthimble.core.geometry.Lines;
+import kindthimble.core.geometry.Region;
+import kindthimble.core.geometry.Spot;
 
 /**
  * Lines along the middle of line work: it is thinned to one dot (Z. Guo and R. W. Hall, Parallel thinning with two-subiteration algorithms, 1989, as the
  * vision library has it), followed from crossing to crossing, and each stretch is as wide as its dots lie deep.
  */
-final class MiddleLines {
+public final class MiddleLines {
     private static final int THIN_ENOUGH = 200;
     private static final float ACROSS = 1.4142f;
     private static final double ALIKE = 0.35;
@@ -27,15 +31,17 @@ final class MiddleLines {
     /** Dots from end to end. */
     private final List<List<Integer>> stretches = new ArrayList<>();
 
+    private static final int DOTS_ACROSS = 9;
+    private static final double MOST_DOTS = 1_200;
+
     /**
      * @param points x and y in dots; the last is the first where it goes round
      * @param width in dots
      */
-    record Line(double[][] points, double width) {
+    public record Line(double[][] points, double width) {
         double length() {
             return IntStream.range(1, points.length)
-                    .mapToDouble(
-                            i -> Math.hypot(points[i][0] - points[i - 1][0], points[i][1] - points[i - 1][1]))
+                    .mapToDouble(i -> Math.hypot(points[i][0] - points[i - 1][0], points[i][1] - points[i - 1][1]))
                     .sum();
         }
     }
@@ -64,7 +70,38 @@ final class MiddleLines {
         middle.follow();
         middle.withoutSpurs();
         List<Line> lines = middle.stretches.stream().map(middle::line).toList();
-        return even(lines, IntStream.range(0, inked.length).filter(i -> inked[i]).count());
+        return even(
+                lines, IntStream.range(0, inked.length).filter(i -> inked[i]).count());
+    }
+
+    /**
+     * The lines along the middle of a narrow shape.
+     *
+     * @param region in mm
+     * @param widthMm about how wide it is
+     * @return in mm
+     */
+    public static List<Lines> of(Region region, double widthMm) {
+        Box box = region.box();
+        double dot = Math.max(widthMm / DOTS_ACROSS, Math.max(box.widthMm(), box.heightMm()) / MOST_DOTS);
+        // A dot is free all round, so that edges are edges.
+        int w = (int) Math.ceil(box.widthMm() / dot) + 2;
+        int h = (int) Math.ceil(box.heightMm() / dot) + 2;
+        boolean[] inked = new boolean[w * h];
+        for (int y = 0; y < h; y++) {
+            for (double[] span : region.crossings(box.y() + (y - 0.5) * dot)) {
+                int from = (int) Math.ceil((span[0] - box.x()) / dot + 0.5);
+                int to = (int) Math.floor((span[1] - box.x()) / dot + 0.5);
+                for (int x = Math.max(0, from); x <= Math.min(w - 1, to); x++) {
+                    inked[y * w + x] = true;
+                }
+            }
+        }
+        return of(inked, w, h).stream()
+                .map(line -> Lines.through(Arrays.stream(line.points)
+                        .map(at -> new Spot(box.x() + (at[0] - 1) * dot, box.y() + (at[1] - 1) * dot))
+                        .toList()))
+                .toList();
     }
 
     /** How far each dot lies from the edge, in dots: two sweeps that pass distances on (Borgefors, 1986). */
@@ -222,7 +259,8 @@ final class MiddleLines {
         }
         double most = 0;
         double passed = 0;
-        for (Line line : lines.stream().sorted(Comparator.comparingDouble(Line::width)).toList()) {
+        for (Line line :
+                lines.stream().sorted(Comparator.comparingDouble(Line::width)).toList()) {
             passed += line.length();
             if (passed >= all / 2) {
                 most = line.width;

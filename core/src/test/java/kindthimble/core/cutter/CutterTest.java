@@ -4,6 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.geometry.Across;
@@ -41,8 +43,10 @@ class CutterTest {
     @Test
     void everyFormIsDrawnAtTheSizeAskedForBothWays() throws ReflectiveOperationException {
         for (Class<?> form : Catalogue.recordsOf(CutterShape.class)) {
-            CutterShape usual =
-                    (CutterShape) form.getConstructors()[0].newInstance(new Object[form.getRecordComponents().length]);
+            Class<?>[] types = Arrays.stream(form.getRecordComponents())
+                    .map(RecordComponent::getType)
+                    .toArray(Class<?>[]::new);
+            CutterShape usual = (CutterShape) form.getConstructor(types).newInstance(new Object[types.length]);
             assertEquals(75, baked(usual, Across.WIDTH, 75).box().widthMm(), 0.02, form.getSimpleName());
             assertEquals(75, baked(usual, Across.HEIGHT, 75).box().heightMm(), 0.02, form.getSimpleName());
             assertTrue(baked(usual, Across.WIDTH, 75).inscribedRadiusMm() > 5);

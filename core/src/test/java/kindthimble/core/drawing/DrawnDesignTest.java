@@ -11,6 +11,8 @@ import java.util.Map;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
+import kindthimble.core.geometry.Lines;
+import kindthimble.core.geometry.Pen;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.move.Dot;
@@ -87,6 +89,60 @@ class DrawnDesignTest {
         assertTrue(
                 cookie.cautions().stream().noneMatch(caution -> caution.isWarning()),
                 cookie.cautions().toString());
+    }
+
+    /** Outlined all round, a dot borders on nothing but its own outline, and yet lies on the section behind. */
+    @Test
+    void anOutlinedDotLiesOnTheSectionBehindIt() {
+        Drawing drawing = read("""
+                <svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 80 90"><g stroke="#111111" stroke-width="1.5">
+                  <rect x="1" y="1" width="78" height="88" fill="#FFAA44"/>
+                  <circle cx="40" cy="40" r="5" fill="#FFFFFF"/></g></svg>""");
+        Design design = DrawnDesign.of(
+                drawing,
+                wish(CutBy.OUTERMOST, Map.of()),
+                hex -> hex.substring(1).toLowerCase(),
+                PLAIN);
+        Cookie cookie = new Measuring(PLAIN).measure(design);
+        assertEquals(
+                1,
+                cookie.sections().stream().filter(section -> section.pass() > 0).count());
+        assertTrue(
+                cookie.cautions().stream().noneMatch(caution -> caution.isWarning()),
+                cookie.cautions().toString());
+        Flood flood = (Flood) design.moves().stream()
+                .filter(Flood.class::isInstance)
+                .findFirst()
+                .orElseThrow();
+        Dot dot = (Dot) design.moves().stream()
+                .filter(Dot.class::isInstance)
+                .findFirst()
+                .orElseThrow();
+        assertEquals(flood.on(), dot.on());
+    }
+
+    /** A line that was drawn as a shape is piped along its middle, about as wide as it is. */
+    @Test
+    void aNarrowShapeIsPipedAlongItsMiddle() {
+        Drawing drawing = read("""
+                <svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 80 90">
+                  <rect x="2" y="2" width="76" height="86" fill="#FFAA44"/>
+                  <path d="M20 40H60V41.5H20Z" fill="#112233"/></svg>""");
+        Design design = DrawnDesign.of(
+                drawing,
+                wish(CutBy.OUTERMOST, Map.of()),
+                hex -> hex.substring(1).toLowerCase(),
+                PLAIN);
+        RaisedLines line = (RaisedLines) design.moves().stream()
+                .filter(RaisedLines.class::isInstance)
+                .findFirst()
+                .orElseThrow();
+        Lines drawn = Pen.following(line.path()).lines();
+        assertEquals(40, drawn.lengthMm(), 2.5);
+        assertEquals(
+                40.75 - 45,
+                Pen.following(line.path()).lines().stroked(0.2).middle().y(),
+                0.3);
     }
 
     private static int order(String word) {

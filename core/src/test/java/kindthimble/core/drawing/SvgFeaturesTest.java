@@ -52,6 +52,7 @@ class SvgFeaturesTest {
                 "<path d='M10 40H40V70' fill='none' stroke='navy' stroke-width='4' stroke-linejoin='bevel'/> | #000080 | 238",
                 "<g transform='translate(50 50) rotate(30) scale(2 3)'><rect width='5' height='5' fill='lime'/></g> | #00FF00 | 150",
                 "<g fill='red'><g color='blue'><rect width='10' height='10' fill='currentColor'/></g></g> | #0000FF | 100",
+                "<style>@media screen{rect{fill:gold}} @media print{rect{fill:pink}} @media (prefers-color-scheme: dark){rect{fill:red}}</style><rect width='10' height='10'/> | #FFD700 | 100",
                 "<style>.a rect{fill:gold} #b{fill:pink}</style><g class='a'><rect width='10' height='10'/><rect id='b' x='20' width='10' height='10'/></g> | #FFD700 | 100",
                 "<rect width='10' height='10' style='fill:red' fill='blue'/> | #FF0000 | 100",
                 "<defs><rect id='r' width='10' height='10'/></defs><use href='#r' x='5' fill='red'/><use xlink:href='#r' y='30' fill='red'/> | #FF0000 | 200",

@@ -27,6 +27,7 @@ import kindthimble.core.move.Dip;
 import kindthimble.core.move.Division;
 import kindthimble.core.move.Dot;
 import kindthimble.core.move.Finish;
+import kindthimble.core.move.Inlay;
 import kindthimble.core.move.Line;
 import kindthimble.core.move.Marker;
 import kindthimble.core.move.Move;
@@ -122,7 +123,7 @@ class EveryHabitTest {
                             Moves.transfer("navy", SmallForm.BOW, 14, 1), "standing", Transfer.Standing.STANDING),
                     new Stack("navy", null, null, 20, 1, null, null)),
             List.of(
-                    new Division.Inlay("a", null, null, "M0 0H40V18H60V22H40V40H0Z", 50, null, null),
+                    new Inlay("a", null, null, "M0 0H40V18H60V22H40V40H0Z", 50, null, null),
                     Moves.flood("mist", "a1", null)),
             List.of(Moves.flood("white"), new Dot("rose", 3, null, 4.0, null, 25.5, null, null, null)),
             List.of(new Dip("mist", "navy", null, null, null)),

@@ -59,8 +59,8 @@ class SectionsTest {
                 new Division.Frame("a", null, 5),
                 new Division.Horizon("a", null, 40, 20.0, 15.0),
                 new Division.Lettering("a", null, "OK", 30),
-                new Division.Inlay("a", null, SmallForm.BOW, null, 30, 5.0, -3.0),
-                new Division.Inlay("a", null, null, "M0 0L10 0L4 9Z", 80, null, null));
+                new Inlay("a", null, SmallForm.BOW, null, 30, 5.0, -3.0),
+                new Inlay("a", null, null, "M0 0L10 0L4 9Z", 80, null, null));
     }
 
     /** What is divided is neither lost nor doubled. */

@@ -27,8 +27,7 @@ class MiddleLinesTest {
             g.draw(shape);
         });
         boolean[] inked = new boolean[SIDE * SIDE];
-        IntStream.range(0, inked.length)
-                .forEach(i -> inked[i] = (image.getRGB(i % SIDE, i / SIDE) & 255) > 127);
+        IntStream.range(0, inked.length).forEach(i -> inked[i] = (image.getRGB(i % SIDE, i / SIDE) & 255) > 127);
         return MiddleLines.of(inked, SIDE, SIDE);
     }
 
@@ -65,7 +64,8 @@ class MiddleLinesTest {
         List<MiddleLines.Line> lines =
                 lines(Map.of(new Line2D.Double(40, 80, 260, 80), 12f, new Line2D.Double(40, 200, 260, 200), 4f));
         assertEquals(2, lines.size());
-        double[] widths = lines.stream().mapToDouble(MiddleLines.Line::width).sorted().toArray();
+        double[] widths =
+                lines.stream().mapToDouble(MiddleLines.Line::width).sorted().toArray();
         assertTrue(widths[1] / widths[0] > 1.7 && widths[1] / widths[0] < 4, widths[0] + " and " + widths[1]);
     }
 
