@@ -62,7 +62,7 @@ public class DrawingBenchmark {
             }
         }
         picture = new Picture(SIDE, SIDE, dots);
-        Drawing read = SvgDrawing.read(blobs(SHAPES, 20).getBytes(StandardCharsets.UTF_8), 90, 0.03);
+        Drawing read = SvgDrawing.read(blobs(SHAPES, 20).getBytes(StandardCharsets.UTF_8), 90, 0.05);
         design = DrawnDesign.of(
                 read,
                 new DrawnDesign.Wish("Blobs", CutBy.SILHOUETTE, 3, null, Map.of()),

@@ -42,7 +42,7 @@ class DrawingService {
     private static final Duration BRIEF = Duration.ofMillis(200);
 
     /** Borders of a design keep within this of what was drawn. */
-    private static final double DESIGN_TOLERANCE_MM = 0.03;
+    private static final double DESIGN_TOLERANCE_MM = 0.05;
 
     /** Below this two colours are taken for one (CIEDE2000): side by side they differ, as icing they are the same bowl. */
     private static final double ALIKE = 7;

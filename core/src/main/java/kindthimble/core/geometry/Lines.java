@@ -105,6 +105,10 @@ public final class Lines {
 
     /** Lines that run back on themselves, as drawn ones may, are snapped together where they can't be told apart. */
     private Geometry overlaid(Region region, int by) {
+        return Remembered.of(shape, region.shape(), "lines " + by, () -> worked(region, by));
+    }
+
+    private Geometry worked(Region region, int by) {
         try {
             return by == OverlayNG.INTERSECTION ? shape.intersection(region.shape()) : shape.difference(region.shape());
         } catch (TopologyException e) {

@@ -22,15 +22,21 @@ final class MovedEdge {
     static Geometry outward(Geometry shape, double mm, int join) {
         Deadline.check();
         checkFolds(shape, mm);
-        return BufferOp.bufferOp(
-                shape, mm, new BufferParameters(ARC_CHORDS_PER_QUARTER, BufferParameters.CAP_ROUND, join, NEEDLE));
+        return Remembered.of(
+                shape,
+                join == BufferParameters.JOIN_ROUND ? "outward" : "outward to corners",
+                mm,
+                () -> BufferOp.bufferOp(
+                        shape,
+                        mm,
+                        new BufferParameters(ARC_CHORDS_PER_QUARTER, BufferParameters.CAP_ROUND, join, NEEDLE)));
     }
 
     static Geometry inward(Geometry shape, double mm) {
         checkFolds(shape, mm);
         BufferParameters parameters = new BufferParameters(ARC_CHORDS_PER_QUARTER);
         parameters.setSimplifyFactor(Math.max(INSET_TOLERANCE, Math.min(MOST_INSET_TOLERANCE, INSET_TOLERANCE / mm)));
-        return BufferOp.bufferOp(shape, -mm, parameters);
+        return Remembered.of(shape, "inward", mm, () -> BufferOp.bufferOp(shape, -mm, parameters));
     }
 
     /**

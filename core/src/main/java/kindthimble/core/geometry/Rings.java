@@ -183,6 +183,10 @@ final class Rings {
     /** Keeps what has an area: an overlay may also leave points and lines where edges touch. */
     static Geometry overlay(Geometry one, Geometry other, int operation) {
         Deadline.check();
+        return Remembered.of(one, other, "overlay " + operation, () -> overlaid(one, other, operation));
+    }
+
+    private static Geometry overlaid(Geometry one, Geometry other, int operation) {
         Geometry result = OverlayNGRobust.overlay(one, other, operation);
         if (result instanceof Polygon || result instanceof MultiPolygon) {
             return result;

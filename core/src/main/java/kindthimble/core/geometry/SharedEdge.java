@@ -33,6 +33,10 @@ public final class SharedEdge {
         if (!reach.intersects(b.shape().getEnvelopeInternal())) {
             return 0;
         }
+        return Remembered.measure(a.shape(), b.shape(), "beside", enough, () -> searched(enough, a, b));
+    }
+
+    private static double searched(double enough, Region a, Region b) {
         double sum = 0;
         for (LinearRing one : Rings.of(a.shape())) {
             for (LinearRing other : Rings.of(b.shape())) {

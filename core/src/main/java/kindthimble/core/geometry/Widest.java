@@ -21,6 +21,10 @@ final class Widest {
      */
     static double radiusMm(Region region) {
         Deadline.check();
+        return Remembered.measure(region.shape(), "radius", () -> searched(region));
+    }
+
+    private static double searched(Region region) {
         double perimeter = region.perimeterMm();
         boolean isStrip = perimeter * perimeter > STRIP * region.areaMm2();
         if (region.shape().getNumPoints() > FEW_CORNERS && !isStrip) {
