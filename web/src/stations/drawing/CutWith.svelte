@@ -3,6 +3,7 @@
   import { field, reference } from "../../desk/catalogue.svelte";
   import { cutters, cutWith } from "../../desk/cutters.svelte";
   import NumberField from "../../parts/NumberField.svelte";
+  import Press from "../../parts/Press.svelte";
   import OneOf from "../../parts/OneOf.svelte";
   import { fixed } from "../../units/format";
   import { CUT_BY, type Drawn } from "./drawn.svelte";
@@ -35,9 +36,12 @@
     points[0] && points[1] ? Math.hypot(points[1].x - points[0].x, points[1].y - points[0].y) : 0,
   );
 
-  function span(mm: number | null) {
-    if (mm === null || apart <= 0) return;
-    drawn.resize((drawn.heightMm * mm) / apart);
+  let wantedApart = $state<number | null>(null);
+
+  function span() {
+    if (wantedApart === null || apart <= 0) return;
+    drawn.resize((drawn.heightMm * wantedApart) / apart);
+    wantedApart = null;
     ondone();
   }
 </script>
@@ -71,11 +75,12 @@
         <NumberField
           label="so far apart"
           unit="mm"
-          value={Math.round(apart * 10) / 10}
+          value={wantedApart ?? Math.round(apart * 10) / 10}
           least={1}
           most={600}
-          onchange={span}
+          onchange={(mm) => (wantedApart = mm)}
         />
+        <Press plain disabled={wantedApart === null} onpress={span}>Set it</Press>
       {/if}
     {/if}
   </div>

@@ -3,16 +3,9 @@ package kindthimble.app.drawing;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.awt.Color;
-import java.awt.Graphics2D;
-import java.awt.RenderingHints;
-import java.awt.geom.Ellipse2D;
-import java.awt.geom.Path2D;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
-import javax.imageio.ImageIO;
+import kindthimble.app.testing.Photos;
 import kindthimble.app.testing.RunningApp;
 import kindthimble.app.testing.RunningApp.Answer;
 import org.junit.jupiter.api.Test;
@@ -27,29 +20,8 @@ class PictureTest {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
-    /** A sheet of A4 from straight above on a dark table, 4 dots a mm, its corner at 100 and 80: a disc of 60 mm lies on it. */
-    private static byte[] photo() throws IOException {
-        BufferedImage image = new BufferedImage(1040, 1348, BufferedImage.TYPE_INT_RGB);
-        Graphics2D g = image.createGraphics();
-        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
-        g.setColor(new Color(0x4A3A30));
-        g.fillRect(0, 0, 1040, 1348);
-        g.setColor(new Color(0xF4F4F0));
-        Path2D sheet = new Path2D.Double();
-        sheet.moveTo(100, 80);
-        sheet.lineTo(940, 80);
-        sheet.lineTo(940, 1268);
-        sheet.lineTo(100, 1268);
-        g.fill(sheet);
-        g.setColor(new Color(0xC08A4A));
-        g.fill(new Ellipse2D.Double(300, 400, 240, 240));
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ImageIO.write(image, "jpeg", out);
-        return out.toByteArray();
-    }
-
     private static String corners() throws IOException {
-        Answer found = APP.send("/api/pictures/corners?on=A4", "image/jpeg", photo());
+        Answer found = APP.send("/api/pictures/corners?on=A4", "image/jpeg", Photos.discOnPaper());
         assertEquals(200, found.status());
         StringBuilder corners = new StringBuilder();
         found.body()
@@ -70,19 +42,21 @@ class PictureTest {
 
     @Test
     void aThingOnTheSheetIsMeasured() throws IOException {
-        Answer seen = APP.send("/api/pictures/outline?on=A4&corners=" + corners(), "image/jpeg", photo());
+        Answer seen = APP.send("/api/pictures/outline?on=A4&corners=" + corners(), "image/jpeg", Photos.discOnPaper());
         assertEquals(200, seen.status(), () -> seen.body().toString());
         assertEquals(60, seen.body().get("widthMm").asDouble(), 0.3);
         assertEquals(60, seen.body().get("heightMm").asDouble(), 0.3);
         assertEquals(0, seen.body().get("wallMm").asDouble());
         // The same sheet taken for another one is measured by that.
-        Answer letter = APP.send("/api/pictures/outline?on=Letter&corners=" + corners(), "image/jpeg", photo());
+        Answer letter =
+                APP.send("/api/pictures/outline?on=Letter&corners=" + corners(), "image/jpeg", Photos.discOnPaper());
         assertEquals(60 * 215.9 / 210, letter.body().get("widthMm").asDouble(), 0.3);
     }
 
     @Test
     void tracingTellsHowFarItIs() throws IOException {
-        List<String> lines = APP.lines("/api/pictures/trace?on=A4&corners=" + corners(), "image/jpeg", photo());
+        List<String> lines =
+                APP.lines("/api/pictures/trace?on=A4&corners=" + corners(), "image/jpeg", Photos.discOnPaper());
         double before = -1;
         for (String line : lines.subList(0, lines.size() - 1)) {
             double share = JSON.readTree(line).get("share").asDouble();
@@ -108,7 +82,7 @@ class PictureTest {
     }
 
     private static String refused(String path) throws IOException {
-        Answer refused = APP.send(path, "image/jpeg", photo());
+        Answer refused = APP.send(path, "image/jpeg", Photos.discOnPaper());
         assertEquals(422, refused.status(), () -> refused.body().toString());
         return refused.body().get("field").asString();
     }
