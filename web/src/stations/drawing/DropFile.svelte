@@ -84,6 +84,7 @@
 <style>
   .drop {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 8px;
     justify-items: start;
     border: 2px dashed var(--cobalt);

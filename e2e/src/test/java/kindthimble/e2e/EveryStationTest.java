@@ -36,6 +36,7 @@ class EveryStationTest {
                 "/orders",
                 "/shelf",
                 "/library",
+                "/library/cutter",
                 "/shop",
                 "/shop#everything",
                 "/orders/1",

@@ -80,23 +80,19 @@ final class LyingSheet {
 
     /** A frame to draw in: a photo of it is straightened by its corners, and measured by its sides. */
     static byte[] frame(ShopSettings shop) {
-        return sheet(
-                "Frame",
-                "Draw inside the frame; on the photo all four corners are seen, and nothing crosses the line",
-                shop,
-                laid -> {
-                    double mm = LiesOn.FRAME_LINE_MM;
-                    double w = LiesOn.FRAME_WIDTH_MM - mm;
-                    double h = LiesOn.FRAME_HEIGHT_MM - mm;
-                    double x = (laid.paper.widthMm() - w) / 2;
-                    laid.paper.draw(
-                            "M0 0H%1$sV%2$sH0Z".formatted(w, h),
-                            x,
-                            TrueSize.TOP + 4,
-                            1,
-                            false,
-                            null,
-                            Paper.Drawn.line(mm).mitred());
-                });
+        return sheet("Frame", "Draw inside the frame, and photograph all of it", shop, laid -> {
+            double mm = LiesOn.FRAME_LINE_MM;
+            double w = LiesOn.FRAME_WIDTH_MM - mm;
+            double h = LiesOn.FRAME_HEIGHT_MM - mm;
+            double x = (laid.paper.widthMm() - w) / 2;
+            laid.paper.draw(
+                    "M0 0H%1$sV%2$sH0Z".formatted(w, h),
+                    x,
+                    TrueSize.TOP + 4,
+                    1,
+                    false,
+                    null,
+                    Paper.Drawn.line(mm).mitred());
+        });
     }
 }

@@ -86,6 +86,29 @@ class SheetsTest {
                 422, APP.get("/api/orders/1/print/bag-labels.pdf?sheet=NAPKIN").status());
     }
 
+    @Test
+    void templatesSayWhichMarkIsWhichAndHalvesMustBeAlike() throws IOException, InterruptedException {
+        String whole = text("template.pdf?design=1", 1);
+        assertTrue(whole.contains("a1 to a") && whole.contains("dot") && whole.contains("50 mm long"), whole);
+        assertTrue(text("template.pdf?design=1&half=true&copies=4", 2).contains("to be folded"));
+        assertTrue(text("straight-edges.pdf", 1).contains("15 degrees"));
+        assertTrue(text("frame.pdf", 1).contains("photograph all of it"));
+        // A flag on a pole has no two like halves.
+        assertEquals(
+                200,
+                APP.change(
+                                "/api/orders/1",
+                                "/designs/1/document/cutter/shape",
+                                "{\"kind\": \"own outline\", \"path\": \"M0 0H60V30H10V90H0Z\"}")
+                        .status());
+        assertEquals(
+                "half",
+                APP.get("/api/orders/1/print/template.pdf?design=1&half=true")
+                        .body()
+                        .get("field")
+                        .asString());
+    }
+
     /** Every letter that the type holds is printed, on the paper of the shop; the type is in the file; labels are large. */
     @Test
     void namesOfManyAlphabetsAreOnThePaperOfTheShop() throws IOException, InterruptedException {
