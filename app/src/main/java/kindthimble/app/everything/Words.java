@@ -10,6 +10,7 @@ final class Words {
             recipes.json          base recipes that the shop has changed or made
             shelf.json            stock by name; jars of left-over icing; bottles of gel with their swatches
             library.json          designs kept for other orders, their colours as roles
+            cutters.json          the shop's own cutters
             orders/<uid>.json     an order each: what is said of it, its palette, its designs with their counts
             palettes/<uid>.gpl    its colours as a text palette: red, green, blue, name
             orders.csv            a line for each order, for a spreadsheet

@@ -236,9 +236,10 @@ final class TemplateSheet {
                     y,
                     8,
                     false,
-                    "%s: %s, in this order"
+                    "%1$s1 to %1$s%2$d: %3$s"
                             .formatted(
                                     letter(i),
+                                    lettered.get(i).getValue().size(),
                                     Catalogue.word(
                                             cookie.design().moves().get(move).getClass())));
             y += 4;
