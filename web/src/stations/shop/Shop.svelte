@@ -20,6 +20,7 @@
     MIXER: "Mixer, bowls and bags",
     ALLOWANCE: "Spares",
     MONEY: "Packs and boxes",
+    CLOCK: "Baking, trays and packing",
   };
   const DECISIONS = "how-we-work";
   const EVERYTHING = "everything";

@@ -150,7 +150,23 @@ public enum Habit {
     BOXES_IN_A_PACK(Chapter.MONEY, "boxes in a pack", Unit.PIECES, 1, 1000, 25, 0, "As they are bought."),
     BAGS_IN_A_PACK(Chapter.MONEY, "bags in a pack", Unit.PIECES, 1, 5000, 100, 0, "As they are bought."),
     MARKER_METRES(Chapter.MONEY, "a marker draws", Unit.METRES, 1, 2000, 60, 0.3, "Until it is empty."),
-    FILM_SHEET_CM2(Chapter.MONEY, "a sheet of film", Unit.SQUARE_CM, 10, 10000, 526.3, 0, "Of a sheet of A4 what lies inside its margins, 19 by 27.7 cm.");
+    FILM_SHEET_CM2(Chapter.MONEY, "a sheet of film", Unit.SQUARE_CM, 10, 10000, 526.3, 0, "Of a sheet of A4 what lies inside its margins, 19 by 27.7 cm."),
+    DOUGH_MINUTES(Chapter.CLOCK, "to make the dough", Unit.MINUTES, 1, 240, 20, 0.25, "Of one order."),
+    DOUGH_CHILL_MINUTES(Chapter.CLOCK, "the dough rests in the cold", Unit.MINUTES, 0, 2880, 60, 0.2, "Before it is rolled."),
+    CUT_SECONDS(Chapter.CLOCK, "to roll and cut a cookie", Unit.SECONDS, 1, 600, 25, 0.25, "Each."),
+    CUT_CHILL_MINUTES(Chapter.CLOCK, "cut pieces rest in the cold", Unit.MINUTES, 0, 2880, 20, 0.2, "Before they go into the oven."),
+    BAKING_TRAY_WIDTH_MM(Chapter.CLOCK, "a baking tray is wide", Unit.MM, 100, 1000, 300, 0, "What of it can be baked on."),
+    BAKING_TRAY_LENGTH_MM(Chapter.CLOCK, "and long", Unit.MM, 100, 1000, 400, 0, "What of it can be baked on."),
+    BAKING_GAP_MM(Chapter.CLOCK, "between cookies on it", Unit.MM, 0, 100, 20, 0, "So that the air goes round each."),
+    OVEN_TRAYS(Chapter.CLOCK, "trays in the oven at once", Unit.PIECES, 1, 20, 2, 0, "A load."),
+    LOAD_MINUTES(Chapter.CLOCK, "to load the oven", Unit.MINUTES, 0.5, 60, 3, 0.25, "Hands for each load."),
+    OVEN_MINUTES(Chapter.CLOCK, "a load bakes", Unit.MINUTES, 1, 240, 11, 0.15, "At 175 C."),
+    COOL_MINUTES(Chapter.CLOCK, "cookies cool", Unit.MINUTES, 0, 1440, 60, 0.2, "Before they are iced or packed."),
+    TRAY_COOKIES(Chapter.CLOCK, "cookies on a tray", Unit.PIECES, 1, 100, 12, 0, "Iced in one go, and dried together."),
+    SET_OUT_SECONDS(Chapter.CLOCK, "to set a tray out", Unit.SECONDS, 0, 3600, 60, 0.25, "Each time before it is iced."),
+    PACK_SECONDS(Chapter.CLOCK, "to pack a cookie", Unit.SECONDS, 1, 600, 40, 0.25, "Bagged and sealed."),
+    LABEL_MINUTES(Chapter.CLOCK, "to label an order", Unit.MINUTES, 0.5, 240, 1, 0.25, "When all is packed."),
+    BUFFER_MINUTES(Chapter.CLOCK, "in hand before the hand-over", Unit.MINUTES, 0, 10080, 120, 0, "Everything is ready so long before.");
     // spotless:on
 
     /** Where a figure belongs. */
@@ -162,7 +178,8 @@ public enum Habit {
         COLOUR,
         MIXER,
         ALLOWANCE,
-        MONEY
+        MONEY,
+        CLOCK
     }
 
     private final Chapter chapter;

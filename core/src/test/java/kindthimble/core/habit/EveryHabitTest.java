@@ -65,6 +65,7 @@ import kindthimble.core.tint.TintSolver;
 import kindthimble.core.tint.WhiteIcing;
 import kindthimble.core.words.Refused;
 import kindthimble.core.words.Unit;
+import kindthimble.core.work.WorkList;
 import org.junit.jupiter.api.Test;
 
 /** Every figure of the kitchen is in its range, says what it does, and changes something. */
@@ -249,6 +250,16 @@ class EveryHabitTest {
         return List.of(habit.isWhole() ? Math.ceil(near) : near, least, Math.rint((least + most) / 2), most);
     }
 
+    /** What the clock is given: all that has to be done for two orders, and when it has to be ready. */
+    private static String work(Habits habits) {
+        List<WorkList.Design> designs = MEASURED.stream()
+                .map(cookie -> new WorkList.Design(MEASURED.indexOf(cookie), 60, cookie))
+                .toList();
+        return WorkList.of(List.of(new WorkList.Order(1, 1, designs, List.of())), habits)
+                        .toString()
+                + WorkList.readySeconds(90_000, habits);
+    }
+
     @Test
     void everyFigureChangesSomething() {
         // With bottles, so that it matters what one holds.
@@ -256,6 +267,7 @@ class EveryHabitTest {
         Map<List<Move>, String> cookies = new LinkedHashMap<>();
         COOKIES.forEach(moves -> cookies.put(moves, cookie(moves, usual)));
         Map<Boolean, String> pour = Map.of(true, pour(usual, true), false, pour(usual, false));
+        String work = work(usual);
         List<Habit> idle = new ArrayList<>();
         for (Habit habit : Habit.values()) {
             List<Habits> others =
@@ -266,7 +278,9 @@ class EveryHabitTest {
             boolean ofCookies = habit.chapter().compareTo(Habit.Chapter.COLOUR) < 0
                     && !(habit.chapter() == Habit.Chapter.HANDS && habit.range().unit() == Unit.MINUTES);
             boolean tinted = habit.chapter() == Habit.Chapter.COLOUR;
-            boolean changes = ofCookies && onCookies.getAsBoolean()
+            boolean changes = habit.chapter() == Habit.Chapter.CLOCK
+                            && others.stream().anyMatch(one -> !work(one).equals(work))
+                    || ofCookies && onCookies.getAsBoolean()
                     || others.stream().anyMatch(one -> !pour(one, tinted).equals(pour.get(tinted)))
                     || !ofCookies && onCookies.getAsBoolean();
             if (!changes) {

@@ -1,0 +1,183 @@
+package kindthimble.core.clock;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import kindthimble.core.work.Task;
+import org.junit.jupiter.api.Test;
+
+class GreedyTest {
+    private static final int HOUR = 3_600;
+
+    private static Task task(String key, long order, int hands, int oven, Task.Wait... waits) {
+        return new Task(key, Task.Doing.ICE, order, 1, 1, 1, null, 1, hands, oven, List.of(waits));
+    }
+
+    private static Task.Wait after(String key, int seconds) {
+        return new Task.Wait(key, seconds, Task.Why.GATE);
+    }
+
+    private static long start(Schedule schedule, String key) {
+        return schedule.placed().stream()
+                .filter(placed -> placed.task().key().equals(key))
+                .findFirst()
+                .orElseThrow()
+                .start();
+    }
+
+    /** One pair of hands without waits: the work lies right before the hand-over, without a gap. */
+    @Test
+    void workWithoutWaitsEndsWithTheHandOver() {
+        List<Task> tasks = List.of(task("a", 1, 1_000, 0), task("b", 1, 700, 0), task("c", 1, 300, 0));
+        Schedule plan = Greedy.of(tasks, Map.of(1L, 10L * HOUR), List.of(new Sitting(0, 12 * HOUR)));
+        assertEquals(
+                10 * HOUR - 2_000,
+                plan.placed().stream().mapToLong(Schedule.Placed::start).min().orElseThrow());
+        assertTrue(plan.lateSeconds().isEmpty());
+    }
+
+    /** Flood in the evening, dry over night, line in the morning: drying goes on while hands do not. */
+    @Test
+    void dryingGoesOnOverNight() {
+        List<Task> tasks = List.of(task("flood", 1, HOUR, 0), task("line", 1, HOUR, 0, after("flood", 10 * HOUR)));
+        List<Sitting> sittings = List.of(new Sitting(8 * HOUR, 20 * HOUR), new Sitting(32 * HOUR, 44 * HOUR));
+        Schedule plan = Greedy.of(tasks, Map.of(1L, 34L * HOUR), sittings);
+        assertEquals(33 * HOUR, start(plan, "line"));
+        // Ten hours before that, and an hour of hands, would be in the night: it is done before the sitting ends.
+        assertEquals(19 * HOUR, start(plan, "flood"));
+    }
+
+    @Test
+    void aLoadBakesWhileHandsGoOnAndTheOvenTakesOneAtATime() {
+        List<Task> tasks = List.of(
+                task("first", 1, 180, 660),
+                task("second", 1, 180, 660),
+                task("ice", 1, 600, 0, after("first", 0), after("second", 0)));
+        Schedule plan = Greedy.of(tasks, Map.of(1L, 4L * HOUR), List.of(new Sitting(0, 5 * HOUR)));
+        long last = 4 * HOUR - 600;
+        long one = Math.max(start(plan, "first"), start(plan, "second"));
+        long other = Math.min(start(plan, "first"), start(plan, "second"));
+        assertEquals(last - 840, one);
+        assertEquals(one + 180 - 660 - 180, other, "out of the oven when the next goes in");
+    }
+
+    @Test
+    void whatCanNotBeInTimeIsSaidAndBegunAtOnce() {
+        List<Task> tasks = List.of(task("flood", 1, HOUR, 0), task("line", 1, HOUR, 0, after("flood", 10 * HOUR)));
+        Schedule plan = Greedy.of(tasks, Map.of(1L, 10L * HOUR), List.of(new Sitting(HOUR, 20 * HOUR)));
+        assertEquals(HOUR, start(plan, "flood"));
+        assertEquals(12 * HOUR, start(plan, "line"));
+        assertEquals(Map.of(1L, 3L * HOUR), plan.lateSeconds());
+    }
+
+    @Test
+    void aTaskLongerThanAnySittingIsRefused() {
+        List<Task> tasks = List.of(task("a", 1, 3 * HOUR, 0));
+        List<Sitting> sittings = List.of(new Sitting(0, 2 * HOUR), new Sitting(5 * HOUR, 7 * HOUR));
+        assertThrows(NoTime.class, () -> Greedy.of(tasks, Map.of(1L, 9L * HOUR), sittings));
+        assertThrows(NoTime.class, () -> Greedy.of(tasks, Map.of(1L, 9L * HOUR), List.of()));
+    }
+
+    /** Some hundred weeks by chance: each plan can be carried out, and none is in time where no order of the tasks is. */
+    @Test
+    void againstAllOrdersOfSmallWeeks() {
+        Random random = new Random(11);
+        int possible = 0;
+        int found = 0;
+        for (int round = 0; round < 250; round++) {
+            List<Task> tasks = new ArrayList<>();
+            Map<Long, Long> due = new HashMap<>();
+            int n = 3 + random.nextInt(4);
+            for (int i = 0; i < n; i++) {
+                long order = 1 + random.nextInt(2);
+                List<Task.Wait> waits = new ArrayList<>();
+                for (int before = 0; before < i; before++) {
+                    if (tasks.get(before).order() == order && random.nextInt(3) == 0) {
+                        waits.add(after("t" + before, random.nextInt(3) * HOUR));
+                    }
+                }
+                int oven = random.nextInt(3) == 0 ? 1_800 : 0;
+                tasks.add(task("t" + i, order, 600 + random.nextInt(4_000), oven, waits.toArray(new Task.Wait[0])));
+            }
+            due.put(1L, (4L + random.nextInt(10)) * HOUR);
+            due.put(2L, (4L + random.nextInt(10)) * HOUR);
+            List<Sitting> sittings = new ArrayList<>();
+            for (int day = 0; day < 30; day++) {
+                sittings.add(new Sitting(day * 6L * HOUR, day * 6L * HOUR + 3 * HOUR));
+            }
+            Schedule plan = Greedy.of(tasks, due, sittings);
+            assertEquals(List.of(), Validator.faults(tasks, due, sittings, plan), "week " + round);
+            boolean canBe = canBeInTime(tasks, due, sittings, new ArrayList<>(), new HashMap<>());
+            if (canBe) {
+                possible++;
+                found += plan.lateSeconds().isEmpty() ? 1 : 0;
+            } else {
+                assertTrue(!plan.lateSeconds().isEmpty(), "week " + round + " can't be in time");
+            }
+        }
+        assertTrue(possible > 60 && possible < 240, possible + " of 250 can be in time");
+        assertTrue(found > 0.9 * possible, found + " of " + possible);
+    }
+
+    /** Tries every order in which the tasks can be begun, each as early as it goes: one of them is best for any wish to be early. */
+    private static boolean canBeInTime(
+            List<Task> tasks, Map<Long, Long> due, List<Sitting> sittings, List<long[]> taken, Map<String, Long> ends) {
+        if (ends.size() == tasks.size()) {
+            return true;
+        }
+        for (Task task : tasks) {
+            if (ends.containsKey(task.key())
+                    || task.waits().stream().anyMatch(wait -> !ends.containsKey(wait.task()))) {
+                continue;
+            }
+            long from = task.waits().stream()
+                    .mapToLong(wait -> ends.get(wait.task()) + wait.seconds())
+                    .max()
+                    .orElse(0);
+            long start = firstFree(task, from, sittings, taken);
+            if (start + task.wholeSeconds() > due.get(task.order())) {
+                continue;
+            }
+            List<long[]> more = new ArrayList<>(taken);
+            more.add(new long[] {start, start + task.handSeconds(), start + task.wholeSeconds()});
+            Map<String, Long> then = new HashMap<>(ends);
+            then.put(task.key(), start + task.wholeSeconds());
+            if (canBeInTime(tasks, due, sittings, more, then)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static long firstFree(Task task, long from, List<Sitting> sittings, List<long[]> taken) {
+        // All begin on whole seconds: step by what stands in the way.
+        for (Sitting sitting : sittings) {
+            long start = Math.max(from, sitting.start());
+            boolean moved = true;
+            while (moved && start + task.handSeconds() <= sitting.end()) {
+                moved = false;
+                for (long[] other : taken) {
+                    if (start < other[1] && other[0] < start + task.handSeconds()) {
+                        start = other[1];
+                        moved = true;
+                    }
+                    boolean bothBake = task.ovenSeconds() > 0 && other[2] > other[1];
+                    if (bothBake && start + task.handSeconds() < other[2] && other[1] < start + task.wholeSeconds()) {
+                        start = other[2] - task.handSeconds();
+                        moved = true;
+                    }
+                }
+            }
+            if (start + task.handSeconds() <= sitting.end()) {
+                return start;
+            }
+        }
+        return Long.MAX_VALUE / 2;
+    }
+}

@@ -1,0 +1,146 @@
+package kindthimble.core.work;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import kindthimble.core.colour.Lab;
+import kindthimble.core.colour.Palette;
+import kindthimble.core.design.Cookie;
+import kindthimble.core.design.Measuring;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
+import kindthimble.core.kitchen.Kitchen;
+import kindthimble.core.mark.Hands;
+import kindthimble.core.passes.Passes;
+import kindthimble.core.pour.MixingOrder;
+import kindthimble.core.testing.Kitchens;
+import kindthimble.core.testing.Moves;
+import org.junit.jupiter.api.Test;
+
+class WorkListTest {
+    private static final Kitchen KITCHEN =
+            Kitchens.of(new Palette(Map.of("white", Lab.ofHex("#F6F6F0"), "navy", Lab.ofHex("#2A3E6C"))));
+    private static final Cookie COOKIE = new Measuring(KITCHEN)
+            .measure(Moves.round(80, null, Moves.outline("white"), Moves.flood("white"), Moves.line("navy")));
+    private static final List<MixingOrder.Step> MIXING = List.of(
+            step(MixingOrder.Doing.MIX, null, 12),
+            step(MixingOrder.Doing.TINT, "navy", 4),
+            step(MixingOrder.Doing.DIVIDE, "white", 1),
+            step(MixingOrder.Doing.BAG, "navy", 2));
+
+    private static MixingOrder.Step step(MixingOrder.Doing doing, String colour, double minutes) {
+        return new MixingOrder.Step(doing, colour, -1, 100, 0, 0, minutes, 0);
+    }
+
+    private static List<Task> tasks(int cookies, Habits habits) {
+        return WorkList.of(
+                List.of(new WorkList.Order(7, 7, List.of(new WorkList.Design(3, cookies, COOKIE)), MIXING)), habits);
+    }
+
+    private static List<Task> of(List<Task> tasks, Task.Doing doing) {
+        return tasks.stream().filter(task -> task.doing() == doing).toList();
+    }
+
+    /** Every cookie is cut, baked, iced in each pass and packed once. */
+    @Test
+    void noCookieIsLost() {
+        List<Task> tasks = tasks(31, Habits.HOUSE);
+        for (Task.Doing doing : List.of(Task.Doing.CUT, Task.Doing.BAKE, Task.Doing.PACK)) {
+            assertEquals(31, of(tasks, doing).stream().mapToInt(Task::cookies).sum(), doing.toString());
+        }
+        Map<Integer, Integer> iced = new HashMap<>();
+        of(tasks, Task.Doing.ICE).forEach(task -> iced.merge(task.pass(), task.cookies(), Integer::sum));
+        assertEquals(Map.of(1, 31, 2, 31), iced);
+        assertTrue(of(tasks, Task.Doing.ICE).stream().allMatch(task -> task.cookies() <= 12));
+        assertEquals(1, of(tasks, Task.Doing.LABEL).size());
+        Set<String> before = new HashSet<>();
+        for (Task task : tasks) {
+            task.waits().forEach(wait -> assertTrue(before.contains(wait.task()), task.key()));
+            assertTrue(before.add(task.key()));
+        }
+    }
+
+    /** Hands on the trays are those of the cookies, and a minute to set each out. */
+    @Test
+    void handsAddUp() {
+        List<Task> ice = of(tasks(31, Habits.HOUSE), Task.Doing.ICE);
+        double wanted = 31 * COOKIE.handSeconds() + 60.0 * ice.size();
+        assertEquals(wanted, ice.stream().mapToInt(Task::handSeconds).sum(), ice.size());
+        int mixed = of(tasks(31, Habits.HOUSE), Task.Doing.BOWL).stream()
+                .mapToInt(Task::handSeconds)
+                .sum();
+        assertEquals(7 * 60, mixed);
+    }
+
+    /** Iced in the same order, each cookie of a tray has had its gate when its turn comes, and one of them not a second more. */
+    @Test
+    void everyCookieOfATrayHasDried() {
+        Passes.Pass second = COOKIE.passes().stream()
+                .filter(pass -> pass.number() == 2)
+                .findFirst()
+                .orElseThrow();
+        Hands hands = Hands.on(COOKIE.marks(), Habits.HOUSE);
+        double[] each = new double[3];
+        for (int i = 0; i < COOKIE.marks().size(); i++) {
+            each[COOKIE.marks().get(i).pass()] += hands.of(i);
+        }
+        Task flood = of(tasks(12, Habits.HOUSE), Task.Doing.ICE).get(0);
+        Task line = of(tasks(12, Habits.HOUSE), Task.Doing.ICE).get(1);
+        int wait = line.waits().stream()
+                .filter(one -> one.why() == Task.Why.GATE)
+                .findFirst()
+                .orElseThrow()
+                .seconds();
+        double least = Double.MAX_VALUE;
+        double start = flood.handSeconds() + wait;
+        for (int cookie = 1; cookie <= 12; cookie++) {
+            double wet = 60 + cookie * each[1];
+            double turn = start + 60 + (cookie - 1) * each[2];
+            least = Math.min(least, turn - wet);
+        }
+        // Setting the second tray out comes on top.
+        assertEquals(second.waitMinutes() * 60.0 + 60, least, 2);
+    }
+
+    /** 80 mm rounds, 2 mm spread: three by four on a tray of 300 by 400 with 20 mm between, two trays at once. */
+    @Test
+    void theOvenTakesWhatLiesOnItsTrays() {
+        List<Task> loads = of(tasks(50, Habits.HOUSE), Task.Doing.BAKE);
+        assertEquals(List.of(24, 24, 2), loads.stream().map(Task::cookies).toList());
+        assertEquals(11 * 60, loads.get(0).ovenSeconds());
+        assertEquals(
+                List.of(12, 12, 12, 12, 2),
+                of(tasks(50, Habits.HOUSE.with(Habit.OVEN_TRAYS, 1)), Task.Doing.BAKE).stream()
+                        .map(Task::cookies)
+                        .toList());
+    }
+
+    @Test
+    void anOrderThatAnotherOneLeadsWaitsForItsBowls() {
+        List<Task> tasks = WorkList.of(
+                List.of(
+                        new WorkList.Order(7, 7, List.of(new WorkList.Design(3, 4, COOKIE)), MIXING),
+                        new WorkList.Order(8, 7, List.of(new WorkList.Design(5, 4, COOKIE)), List.of())),
+                Habits.HOUSE);
+        Task first = tasks.stream()
+                .filter(task -> task.order() == 8 && task.doing() == Task.Doing.ICE)
+                .findFirst()
+                .orElseThrow();
+        assertTrue(first.waits().stream().anyMatch(wait -> wait.task().equals("7 bowl white")));
+        assertEquals(2, of(tasks, Task.Doing.BOWL).size());
+    }
+
+    @Test
+    void nothingToIceIsNoWork() {
+        assertEquals(
+                List.of(),
+                WorkList.of(
+                        List.of(new WorkList.Order(7, 7, List.of(new WorkList.Design(3, 0, COOKIE)), List.of())),
+                        Habits.HOUSE));
+    }
+}
