@@ -804,6 +804,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/orders/{order}/clock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/colours/past": {
         parameters: {
             query?: never;
@@ -1097,7 +1113,43 @@ export interface components {
             warning: boolean;
         };
         /** @enum {string} */
-        Chapter: "COOKIE" | "ICING" | "HANDS" | "DRYING" | "COLOUR" | "MIXER" | "ALLOWANCE" | "MONEY";
+        Chapter: "COOKIE" | "ICING" | "HANDS" | "DRYING" | "COLOUR" | "MIXER" | "ALLOWANCE" | "MONEY" | "CLOCK";
+        ClockRun: {
+            doing: components["schemas"]["Work"];
+            /** Format: int32 */
+            pass: number;
+            /** Format: int32 */
+            tray: number;
+            /** Format: int32 */
+            cookies: number;
+            colour: (string | null) | null;
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            to: string;
+            until: (string | null) | null;
+            gate: (string | null) | null;
+        };
+        ClockView: {
+            /** Format: date-time */
+            now: string;
+            /** Format: date-time */
+            handOver: string;
+            /** Format: date-time */
+            ready: string;
+            rows: components["schemas"]["Row"][];
+            hands: components["schemas"]["Stretch"][];
+            sittings: components["schemas"]["Stretch"][];
+            /** Format: int32 */
+            handMinutes: number;
+            /** Format: int32 */
+            sittingsUsed: number;
+            /** Format: int32 */
+            lateMinutes: number;
+            others: string[];
+            leftOut: string[];
+            trouble: (string | null) | null;
+        };
         Coating: {
             move: "Coating";
         } & Omit<components["schemas"]["Move"], "move">;
@@ -1706,7 +1758,7 @@ export interface components {
         /** @enum {string} */
         Group: "FORM" | "DIVIDE" | "COAT" | "WET" | "RAISED" | "PLACED" | "DRESSED";
         /** @enum {string} */
-        Habit: "SPREAD_PERCENT" | "MARGIN_MM" | "PRESSED_MARGIN_MM" | "NEAR_EDGE_MM" | "DOUGH_MM" | "FLOOD_COUNT_SECONDS" | "PIPING_SECONDS" | "MEDIUM_SECONDS" | "GLAZE_SECONDS" | "COAT_MM" | "COAT_MM_PER_SECOND" | "FULLNESS" | "DRAW" | "WET_MARK_ABOVE_SHARE" | "WET_LINE_SPREAD" | "DIP_MM" | "SPATULA_MM" | "PRESSED_MM" | "MARBLED_SHARE_PERCENT" | "SMALL_DOT_MM" | "MEDIUM_DOT_MM" | "LARGE_DOT_MM" | "BEAD_STEP" | "BEAD_TAILS" | "STENCIL_MM" | "DABBED_MM" | "TRANSFER_MM" | "GLUE_GRAMS" | "COOKIE_GLUE_GRAMS" | "LEAF_GRAMS" | "ROSETTE_GRAMS" | "STAR_GRAMS" | "FLOWER_GRAMS" | "PETAL_GRAMS" | "RUFFLE_GRAMS_PER_CM" | "BRUSHED_GRAMS_PER_CM" | "MARKER_MM" | "SPRINKLE_GRAMS" | "STREWN_SUGAR_GRAMS_PER_CM2" | "STREWN_SUGAR_GRAMS_PER_CM" | "DUST_GRAMS_PER_CM2" | "THINNER_ML_PER_CM2" | "AIRBRUSH_ML_PER_CM2" | "FILM_TIMES_AREA" | "SMALL_AREA_MM" | "NARROW_PART_MM" | "FINEST_PART_MM" | "FRAGILE_RADIUS_MM" | "THICKEST_MM" | "OUTLINE_SECONDS_PER_CM" | "FLOOD_SECONDS_PER_CM2" | "NEEDLE_SECONDS" | "PIECE_NEEDLE_SECONDS" | "DIP_SECONDS" | "DOT_SECONDS" | "DRAG_SECONDS" | "BEAD_SECONDS" | "RAISED_SECONDS_PER_CM" | "WRITING_SECONDS_PER_CM" | "PIECE_SECONDS" | "BRUSHED_SECONDS_PER_CM" | "DAB_SECONDS_PER_CM2" | "TRANSFER_SECONDS" | "STENCIL_SECONDS" | "MARKER_SECONDS_PER_CM" | "PAINT_SECONDS_PER_CM2" | "AIRBRUSH_SECONDS" | "STREWN_SECONDS" | "CANDY_SECONDS" | "BAG_SECONDS" | "BAG_SECONDS_BY_THE_TRAY" | "BATCH_MINUTES" | "TINT_MINUTES" | "LET_DOWN_MINUTES" | "JAR_MINUTES" | "DIVIDE_MINUTES" | "THIN_MINUTES" | "BAG_MINUTES" | "THICKER_BY_SECONDS" | "HOLDS_FROM_SECONDS" | "FULLNESS_UNDER_STENCIL" | "LARGE_SHARE_OF_HANDS" | "PRINT_DRY_MINUTES" | "TOUCHING_MINUTES" | "DOTS_SET_MINUTES" | "LINES_HOLD_MINUTES" | "LINES_SET_MINUTES" | "LINES_DRY_MINUTES" | "SKINNED_MINUTES" | "HALF_DRY_MINUTES" | "FIRM_MINUTES" | "SURFACE_DRY_MINUTES" | "LIFTS_OFF_MINUTES" | "DRY_THROUGH_MINUTES" | "TEXTURE_SHEET_MINUTES" | "WET_WINDOW_SECONDS" | "SHARE_OF_WET_WINDOW" | "BLEEDS_FROM_DELTA_L" | "MOST_GEL_PERCENT" | "FEWER_GELS_WORTH" | "NEAR_TWINS_DELTA_E" | "TINY_BOWL_GRAMS" | "SAME_DELTA_E" | "JAR_FITS_DELTA_E" | "LET_DOWN_DELTA_E" | "HARD_DELTA_E" | "BAG_FILL_GRAMS" | "LARGE_BAG_FILL_GRAMS" | "COUPLERS" | "BOTTLES" | "BOTTLE_FILL_GRAMS" | "CUT_MM" | "TIPPED_BAG_KEEPS_GRAMS" | "TIPLESS_BAG_KEEPS_GRAMS" | "BOWL_KEEPS_GRAMS" | "DIP_BOWL_KEEPS_GRAMS" | "SCRAPER_KEEPS_GRAMS" | "SCRAPER_LOAD_GRAMS" | "MIXER_KEEPS_GRAMS" | "MIXER_LEAST_GRAMS" | "MIXER_MOST_GRAMS" | "MANY_BATCHES" | "SCALE_STEP_GRAMS" | "FINE_SCALE_STEP_GRAMS" | "FINE_SCALE_BELOW_GRAMS" | "BREAKAGE_PERCENT" | "COOKIE_VARIATION_PERCENT" | "DAY_VARIATION_PERCENT" | "RISK_SET_APART" | "LEAST_TRANSFER_SPARES" | "TRANSFER_SPARE_SHARE" | "FRAGILE_SPARE_SHARE" | "COOKIES_PER_BOX" | "BOXES_IN_A_PACK" | "BAGS_IN_A_PACK" | "MARKER_METRES" | "FILM_SHEET_CM2";
+        Habit: "SPREAD_PERCENT" | "MARGIN_MM" | "PRESSED_MARGIN_MM" | "NEAR_EDGE_MM" | "DOUGH_MM" | "FLOOD_COUNT_SECONDS" | "PIPING_SECONDS" | "MEDIUM_SECONDS" | "GLAZE_SECONDS" | "COAT_MM" | "COAT_MM_PER_SECOND" | "FULLNESS" | "DRAW" | "WET_MARK_ABOVE_SHARE" | "WET_LINE_SPREAD" | "DIP_MM" | "SPATULA_MM" | "PRESSED_MM" | "MARBLED_SHARE_PERCENT" | "SMALL_DOT_MM" | "MEDIUM_DOT_MM" | "LARGE_DOT_MM" | "BEAD_STEP" | "BEAD_TAILS" | "STENCIL_MM" | "DABBED_MM" | "TRANSFER_MM" | "GLUE_GRAMS" | "COOKIE_GLUE_GRAMS" | "LEAF_GRAMS" | "ROSETTE_GRAMS" | "STAR_GRAMS" | "FLOWER_GRAMS" | "PETAL_GRAMS" | "RUFFLE_GRAMS_PER_CM" | "BRUSHED_GRAMS_PER_CM" | "MARKER_MM" | "SPRINKLE_GRAMS" | "STREWN_SUGAR_GRAMS_PER_CM2" | "STREWN_SUGAR_GRAMS_PER_CM" | "DUST_GRAMS_PER_CM2" | "THINNER_ML_PER_CM2" | "AIRBRUSH_ML_PER_CM2" | "FILM_TIMES_AREA" | "SMALL_AREA_MM" | "NARROW_PART_MM" | "FINEST_PART_MM" | "FRAGILE_RADIUS_MM" | "THICKEST_MM" | "OUTLINE_SECONDS_PER_CM" | "FLOOD_SECONDS_PER_CM2" | "NEEDLE_SECONDS" | "PIECE_NEEDLE_SECONDS" | "DIP_SECONDS" | "DOT_SECONDS" | "DRAG_SECONDS" | "BEAD_SECONDS" | "RAISED_SECONDS_PER_CM" | "WRITING_SECONDS_PER_CM" | "PIECE_SECONDS" | "BRUSHED_SECONDS_PER_CM" | "DAB_SECONDS_PER_CM2" | "TRANSFER_SECONDS" | "STENCIL_SECONDS" | "MARKER_SECONDS_PER_CM" | "PAINT_SECONDS_PER_CM2" | "AIRBRUSH_SECONDS" | "STREWN_SECONDS" | "CANDY_SECONDS" | "BAG_SECONDS" | "BAG_SECONDS_BY_THE_TRAY" | "BATCH_MINUTES" | "TINT_MINUTES" | "LET_DOWN_MINUTES" | "JAR_MINUTES" | "DIVIDE_MINUTES" | "THIN_MINUTES" | "BAG_MINUTES" | "THICKER_BY_SECONDS" | "HOLDS_FROM_SECONDS" | "FULLNESS_UNDER_STENCIL" | "LARGE_SHARE_OF_HANDS" | "PRINT_DRY_MINUTES" | "TOUCHING_MINUTES" | "DOTS_SET_MINUTES" | "LINES_HOLD_MINUTES" | "LINES_SET_MINUTES" | "LINES_DRY_MINUTES" | "SKINNED_MINUTES" | "HALF_DRY_MINUTES" | "FIRM_MINUTES" | "SURFACE_DRY_MINUTES" | "LIFTS_OFF_MINUTES" | "DRY_THROUGH_MINUTES" | "TEXTURE_SHEET_MINUTES" | "WET_WINDOW_SECONDS" | "SHARE_OF_WET_WINDOW" | "BLEEDS_FROM_DELTA_L" | "MOST_GEL_PERCENT" | "FEWER_GELS_WORTH" | "NEAR_TWINS_DELTA_E" | "TINY_BOWL_GRAMS" | "SAME_DELTA_E" | "JAR_FITS_DELTA_E" | "LET_DOWN_DELTA_E" | "HARD_DELTA_E" | "BAG_FILL_GRAMS" | "LARGE_BAG_FILL_GRAMS" | "COUPLERS" | "BOTTLES" | "BOTTLE_FILL_GRAMS" | "CUT_MM" | "TIPPED_BAG_KEEPS_GRAMS" | "TIPLESS_BAG_KEEPS_GRAMS" | "BOWL_KEEPS_GRAMS" | "DIP_BOWL_KEEPS_GRAMS" | "SCRAPER_KEEPS_GRAMS" | "SCRAPER_LOAD_GRAMS" | "MIXER_KEEPS_GRAMS" | "MIXER_LEAST_GRAMS" | "MIXER_MOST_GRAMS" | "MANY_BATCHES" | "SCALE_STEP_GRAMS" | "FINE_SCALE_STEP_GRAMS" | "FINE_SCALE_BELOW_GRAMS" | "BREAKAGE_PERCENT" | "COOKIE_VARIATION_PERCENT" | "DAY_VARIATION_PERCENT" | "RISK_SET_APART" | "LEAST_TRANSFER_SPARES" | "TRANSFER_SPARE_SHARE" | "FRAGILE_SPARE_SHARE" | "COOKIES_PER_BOX" | "BOXES_IN_A_PACK" | "BAGS_IN_A_PACK" | "MARKER_METRES" | "FILM_SHEET_CM2" | "DOUGH_MINUTES" | "DOUGH_CHILL_MINUTES" | "CUT_SECONDS" | "CUT_CHILL_MINUTES" | "BAKING_TRAY_WIDTH_MM" | "BAKING_TRAY_LENGTH_MM" | "BAKING_GAP_MM" | "OVEN_TRAYS" | "LOAD_MINUTES" | "OVEN_MINUTES" | "COOL_MINUTES" | "TRAY_COOKIES" | "SET_OUT_SECONDS" | "PACK_SECONDS" | "LABEL_MINUTES" | "BUFFER_MINUTES";
         HabitView: {
             habit: components["schemas"]["Habit"];
             chapter: components["schemas"]["Chapter"];
@@ -2811,6 +2863,14 @@ export interface components {
             /** Format: double */
             gramsEach: number;
         };
+        Row: {
+            /** Format: int64 */
+            design: number;
+            name: string;
+            /** Format: int32 */
+            count: number;
+            runs: components["schemas"]["ClockRun"][];
+        };
         Rung: {
             /** Format: double */
             countSeconds: number;
@@ -2989,6 +3049,13 @@ export interface components {
             amount: number;
         };
         StreamingResponseBody: unknown;
+        Stretch: {
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            to: string;
+            own: boolean;
+        };
         Supply: {
             sort: components["schemas"]["Sort"];
             colour: string;
@@ -3181,6 +3248,8 @@ export interface components {
             mirrored?: "BOTH_SIDES";
             places?: components["schemas"]["Place"][];
         };
+        /** @enum {string} */
+        Work: "DOUGH" | "CUT" | "BAKE" | "BASE" | "BOWL" | "ICE" | "PACK" | "LABEL";
     };
     responses: never;
     parameters: never;
@@ -4668,6 +4737,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SeeingView"][];
+                };
+            };
+        };
+    };
+    view: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClockView"];
                 };
             };
         };

@@ -52,3 +52,4 @@ export type DesignFile = Schemas["DesignFile"];
 export type ShopCutter = Schemas["ShopCutter"];
 export type SeenOutline = Schemas["SeenOutline"];
 export type UsedIn = Schemas["UsedIn"];
+export type ClockView = Schemas["ClockView"];

@@ -13,6 +13,7 @@ import type {
 import { reference } from "./catalogue.svelte";
 import { connection } from "./connection.svelte";
 import { live } from "./live";
+import { ClockDesk } from "./clock.svelte";
 import { MixingDesk } from "./mixing.svelte";
 import { nameOfPlace } from "./names";
 import { Paper, type Patch } from "./paper.svelte";
@@ -35,6 +36,7 @@ export class OrderDesk {
   shown = $state.raw<{ path: string } | null>(null);
   readonly paper: Paper<OrderTree>;
   readonly mixing = new MixingDesk(this);
+  readonly clock = new ClockDesk(this);
   #heard = { order: -1, shop: -1 };
   #opening: Promise<void> | undefined;
 

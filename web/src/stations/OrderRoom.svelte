@@ -10,6 +10,7 @@
   import UndoRedo from "../parts/UndoRedo.svelte";
   import { route, warm } from "../router";
   import { dayOf, grams, plural, timeOf } from "../units/format";
+  import { weekdayOf } from "../units/dates";
   import { goToPlace, ringPlace } from "./places";
   import { STATIONS } from "./stations";
 
@@ -53,13 +54,27 @@
     desk.mixing.view ? desk.mixing.view.shopping.filter((line) => line.missing > 0).length : null,
   );
   const drawn = $derived(desk.designs.filter((d) => d.document.moves.length > 0).length);
+  const started = $derived.by(() => {
+    const view = desk.clock.isFresh ? desk.clock.view : null;
+    const first = view?.rows
+      .flatMap((row) => row.runs)
+      .map((run) => run.from)
+      .sort()[0];
+    if (!view || !first) return "";
+    return view.lateMinutes > 0 ? "too late" : `start ${weekdayOf(first)} ${timeOf(first)}`;
+  });
+  $effect(() => {
+    void desk.order?.revision;
+    untrack(() => desk.clock.lookSoon());
+    return () => desk.clock.forget();
+  });
   const states = $derived({
     Set: `${plural(desk.designs.length, "design")} · ${desk.cookies}`,
     Cookie: desk.designs.length ? `${drawn} of ${desk.designs.length} drawn` : "nothing yet",
     Bowls: desk.pour?.pour.bowls.length
       ? `${plural(desk.pour.pour.bowls.length, "bowl")} · ${grams(desk.pour.pour.batches.reduce((g, b) => g + b.madeGrams, 0))} g`
       : "nothing to mix",
-    Clock: "later",
+    Clock: started,
     Bench: "later",
     Notebook: "later",
     Shelf: short === null ? "" : short === 0 ? "nothing short" : `${short} short`,

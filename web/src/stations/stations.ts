@@ -11,11 +11,6 @@ export const STATIONS = [
 
 /** What a station that is not laid out yet will answer, and where to go meanwhile. */
 export const LATER: Record<string, { will: string; meanwhile: string; address: string }> = {
-  clock: {
-    will: "The clock will put baking, mixing, icing and drying on the hours up to the hand-over. It is not in this version.",
-    meanwhile: "What has to be firm or wet before each move stands with the moves on Cookie.",
-    address: "/cookie",
-  },
   bench: {
     will: "The bench will lead through the work one step at a time, in big type. It is not in this version.",
     meanwhile: "What to weigh, thin and bag stands in Bowls.",

@@ -19,7 +19,7 @@ import java.util.List;
  */
 public record Task(
         String key,
-        Doing doing,
+        Work doing,
         long order,
         long design,
         int pass,
@@ -31,7 +31,7 @@ public record Task(
         List<Wait> waits) {
 
     /** What is done. */
-    public enum Doing {
+    public enum Work {
         /** Dough is made. */
         DOUGH,
         /** A load of cookies is rolled and cut. */

@@ -80,19 +80,19 @@ public final class WorkList {
         String mixed = order.id + " base";
         List<Task.Wait> needsBase = new ArrayList<>();
         if (base > 0) {
-            add(mixed, Task.Doing.BASE, order.id, null, base * MINUTE, List.of());
+            add(mixed, Task.Work.BASE, order.id, null, base * MINUTE, List.of());
             needsBase.add(new Task.Wait(mixed, 0, Task.Why.NEEDS));
         }
         Map<String, String> keys = new HashMap<>();
         bowls.forEach((colour, took) -> {
             String key = order.id + " bowl " + colour;
-            add(key, Task.Doing.BOWL, order.id, colour, took * MINUTE, needsBase);
+            add(key, Task.Work.BOWL, order.id, colour, took * MINUTE, needsBase);
             keys.put(colour, key);
         });
         return keys;
     }
 
-    private void add(String key, Task.Doing doing, long order, String colour, double seconds, List<Task.Wait> waits) {
+    private void add(String key, Task.Work doing, long order, String colour, double seconds, List<Task.Wait> waits) {
         tasks.add(new Task(key, doing, order, 0, 0, 0, colour, 0, Math.max(1, (int) Math.round(seconds)), 0, waits));
     }
 
@@ -103,13 +103,13 @@ public final class WorkList {
             return;
         }
         String dough = order.id + " dough";
-        add(dough, Task.Doing.DOUGH, order.id, null, minutes(Habit.DOUGH_MINUTES), List.of());
+        add(dough, Task.Work.DOUGH, order.id, null, minutes(Habit.DOUGH_MINUTES), List.of());
         List<Task.Wait> packed = new ArrayList<>();
         for (Design design : iced) {
             List<String> loads = baked(order, design, dough);
             packed.addAll(iced(order, design, loads, bowls));
         }
-        add(order.id + " label", Task.Doing.LABEL, order.id, null, minutes(Habit.LABEL_MINUTES), packed);
+        add(order.id + " label", Task.Work.LABEL, order.id, null, minutes(Habit.LABEL_MINUTES), packed);
     }
 
     /** How many cookies lie on a baking tray: rows of boxes with a gap all round each. */
@@ -130,7 +130,7 @@ public final class WorkList {
             String cut = order.id + " " + design.id + " cut " + load;
             tasks.add(new Task(
                     cut,
-                    Task.Doing.CUT,
+                    Task.Work.CUT,
                     order.id,
                     design.id,
                     0,
@@ -143,7 +143,7 @@ public final class WorkList {
             String bake = order.id + " " + design.id + " bake " + load;
             tasks.add(new Task(
                     bake,
-                    Task.Doing.BAKE,
+                    Task.Work.BAKE,
                     order.id,
                     design.id,
                     0,
@@ -202,7 +202,7 @@ public final class WorkList {
                 String key = order.id + " " + design.id + " pass " + pass.number() + " tray " + tray;
                 tasks.add(new Task(
                         key,
-                        Task.Doing.ICE,
+                        Task.Work.ICE,
                         order.id,
                         design.id,
                         pass.number(),
@@ -233,7 +233,7 @@ public final class WorkList {
         String key = order.id + " " + design.id + " pack " + tray;
         tasks.add(new Task(
                 key,
-                Task.Doing.PACK,
+                Task.Work.PACK,
                 order.id,
                 design.id,
                 0,

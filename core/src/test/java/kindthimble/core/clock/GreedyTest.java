@@ -16,7 +16,7 @@ class GreedyTest {
     private static final int HOUR = 3_600;
 
     private static Task task(String key, long order, int hands, int oven, Task.Wait... waits) {
-        return new Task(key, Task.Doing.ICE, order, 1, 1, 1, null, 1, hands, oven, List.of(waits));
+        return new Task(key, Task.Work.ICE, order, 1, 1, 1, null, 1, hands, oven, List.of(waits));
     }
 
     private static Task.Wait after(String key, int seconds) {

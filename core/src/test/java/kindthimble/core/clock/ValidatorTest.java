@@ -10,10 +10,10 @@ import org.junit.jupiter.api.Test;
 
 /** Each way in which a plan can be wrong is found. */
 class ValidatorTest {
-    private static final Task BAKE = new Task("bake", Task.Doing.BAKE, 1, 1, 0, 1, null, 12, 100, 500, List.of());
-    private static final Task ALSO = new Task("also", Task.Doing.BAKE, 1, 1, 0, 2, null, 12, 100, 500, List.of());
+    private static final Task BAKE = new Task("bake", Task.Work.BAKE, 1, 1, 0, 1, null, 12, 100, 500, List.of());
+    private static final Task ALSO = new Task("also", Task.Work.BAKE, 1, 1, 0, 2, null, 12, 100, 500, List.of());
     private static final Task ICE = new Task(
-            "ice", Task.Doing.ICE, 1, 1, 1, 1, "white", 12, 300, 0, List.of(new Task.Wait("bake", 60, Task.Why.COOL)));
+            "ice", Task.Work.ICE, 1, 1, 1, 1, "white", 12, 300, 0, List.of(new Task.Wait("bake", 60, Task.Why.COOL)));
     private static final List<Task> TASKS = List.of(BAKE, ALSO, ICE);
     private static final List<Sitting> SITTINGS = List.of(new Sitting(0, 1_500));
 

@@ -42,7 +42,7 @@ class WorkListTest {
                 List.of(new WorkList.Order(7, 7, List.of(new WorkList.Design(3, cookies, COOKIE)), MIXING)), habits);
     }
 
-    private static List<Task> of(List<Task> tasks, Task.Doing doing) {
+    private static List<Task> of(List<Task> tasks, Task.Work doing) {
         return tasks.stream().filter(task -> task.doing() == doing).toList();
     }
 
@@ -50,14 +50,14 @@ class WorkListTest {
     @Test
     void noCookieIsLost() {
         List<Task> tasks = tasks(31, Habits.HOUSE);
-        for (Task.Doing doing : List.of(Task.Doing.CUT, Task.Doing.BAKE, Task.Doing.PACK)) {
+        for (Task.Work doing : List.of(Task.Work.CUT, Task.Work.BAKE, Task.Work.PACK)) {
             assertEquals(31, of(tasks, doing).stream().mapToInt(Task::cookies).sum(), doing.toString());
         }
         Map<Integer, Integer> iced = new HashMap<>();
-        of(tasks, Task.Doing.ICE).forEach(task -> iced.merge(task.pass(), task.cookies(), Integer::sum));
+        of(tasks, Task.Work.ICE).forEach(task -> iced.merge(task.pass(), task.cookies(), Integer::sum));
         assertEquals(Map.of(1, 31, 2, 31), iced);
-        assertTrue(of(tasks, Task.Doing.ICE).stream().allMatch(task -> task.cookies() <= 12));
-        assertEquals(1, of(tasks, Task.Doing.LABEL).size());
+        assertTrue(of(tasks, Task.Work.ICE).stream().allMatch(task -> task.cookies() <= 12));
+        assertEquals(1, of(tasks, Task.Work.LABEL).size());
         Set<String> before = new HashSet<>();
         for (Task task : tasks) {
             task.waits().forEach(wait -> assertTrue(before.contains(wait.task()), task.key()));
@@ -68,10 +68,10 @@ class WorkListTest {
     /** Hands on the trays are those of the cookies, and a minute to set each out. */
     @Test
     void handsAddUp() {
-        List<Task> ice = of(tasks(31, Habits.HOUSE), Task.Doing.ICE);
+        List<Task> ice = of(tasks(31, Habits.HOUSE), Task.Work.ICE);
         double wanted = 31 * COOKIE.handSeconds() + 60.0 * ice.size();
         assertEquals(wanted, ice.stream().mapToInt(Task::handSeconds).sum(), ice.size());
-        int mixed = of(tasks(31, Habits.HOUSE), Task.Doing.BOWL).stream()
+        int mixed = of(tasks(31, Habits.HOUSE), Task.Work.BOWL).stream()
                 .mapToInt(Task::handSeconds)
                 .sum();
         assertEquals(7 * 60, mixed);
@@ -89,8 +89,8 @@ class WorkListTest {
         for (int i = 0; i < COOKIE.marks().size(); i++) {
             each[COOKIE.marks().get(i).pass()] += hands.of(i);
         }
-        Task flood = of(tasks(12, Habits.HOUSE), Task.Doing.ICE).get(0);
-        Task line = of(tasks(12, Habits.HOUSE), Task.Doing.ICE).get(1);
+        Task flood = of(tasks(12, Habits.HOUSE), Task.Work.ICE).get(0);
+        Task line = of(tasks(12, Habits.HOUSE), Task.Work.ICE).get(1);
         int wait = line.waits().stream()
                 .filter(one -> one.why() == Task.Why.GATE)
                 .findFirst()
@@ -110,12 +110,12 @@ class WorkListTest {
     /** 80 mm rounds, 2 mm spread: three by four on a tray of 300 by 400 with 20 mm between, two trays at once. */
     @Test
     void theOvenTakesWhatLiesOnItsTrays() {
-        List<Task> loads = of(tasks(50, Habits.HOUSE), Task.Doing.BAKE);
+        List<Task> loads = of(tasks(50, Habits.HOUSE), Task.Work.BAKE);
         assertEquals(List.of(24, 24, 2), loads.stream().map(Task::cookies).toList());
         assertEquals(11 * 60, loads.get(0).ovenSeconds());
         assertEquals(
                 List.of(12, 12, 12, 12, 2),
-                of(tasks(50, Habits.HOUSE.with(Habit.OVEN_TRAYS, 1)), Task.Doing.BAKE).stream()
+                of(tasks(50, Habits.HOUSE.with(Habit.OVEN_TRAYS, 1)), Task.Work.BAKE).stream()
                         .map(Task::cookies)
                         .toList());
     }
@@ -128,11 +128,11 @@ class WorkListTest {
                         new WorkList.Order(8, 7, List.of(new WorkList.Design(5, 4, COOKIE)), List.of())),
                 Habits.HOUSE);
         Task first = tasks.stream()
-                .filter(task -> task.order() == 8 && task.doing() == Task.Doing.ICE)
+                .filter(task -> task.order() == 8 && task.doing() == Task.Work.ICE)
                 .findFirst()
                 .orElseThrow();
         assertTrue(first.waits().stream().anyMatch(wait -> wait.task().equals("7 bowl white")));
-        assertEquals(2, of(tasks, Task.Doing.BOWL).size());
+        assertEquals(2, of(tasks, Task.Work.BOWL).size());
     }
 
     @Test

@@ -1,0 +1,54 @@
+import type { ClockView } from "../../api/types";
+import { dayOf, gateWord, said, timeOf } from "../../units/format";
+
+export type Row = ClockView["rows"][number];
+export type Run = Row["runs"][number];
+
+const DOUGH = "#DDB98A";
+const ICING = "#ECEAE2";
+
+/** What a piece of work looks like: its icing, or dough. */
+export function shadeOf(run: Run, hexes: Record<string, string>): string {
+  if (run.colour) return hexes[run.colour] ?? ICING;
+  return run.doing === "DOUGH" || run.doing === "CUT" || run.doing === "BAKE" ? DOUGH : ICING;
+}
+
+/** What it is by the time that what follows may begin. */
+export function gateOf(run: Run): string {
+  const gate = run.gate ?? "";
+  return gateWord(gate as Parameters<typeof gateWord>[0]) ?? said(gate);
+}
+
+/** What is done, in a few words. */
+export function doingOf(row: Row, run: Run): string {
+  switch (run.doing) {
+    case "DOUGH":
+      return "make the dough";
+    case "CUT":
+      return `roll and cut ${run.cookies}`;
+    case "BAKE":
+      return `bake ${run.cookies}`;
+    case "BASE":
+      return "mix the base";
+    case "BOWL":
+      return "tint, thin and bag";
+    case "ICE":
+      return run.pass > 0
+        ? `${row.name}, pass ${run.pass}: ice ${run.cookies}`
+        : `${row.name}, made ahead for ${run.cookies}`;
+    case "PACK":
+      return `${row.name}: pack ${run.cookies}`;
+    case "LABEL":
+      return "label the order";
+  }
+}
+
+/** The same with its times: when hands begin, when they are free, when it is dry. */
+export function sentence(row: Row, run: Run): string {
+  const tray =
+    run.tray > 0
+      ? `, ${run.doing === "BAKE" || run.doing === "CUT" ? "load" : "tray"} ${run.tray}`
+      : "";
+  const dry = run.until ? `; ${gateOf(run)} on ${dayOf(run.until)} at ${timeOf(run.until)}` : "";
+  return `${doingOf(row, run)}${tray}: ${dayOf(run.from)}, ${timeOf(run.from)} to ${timeOf(run.to)}${dry}`;
+}
