@@ -1,11 +1,10 @@
 <script lang="ts">
   import { onMount } from "svelte";
-  import type { ClockView } from "../../api/types";
   import { theDesk } from "../../desk/order.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import { dayOf, lasting, plural, timeOf } from "../../units/format";
   import DayList from "./DayList.svelte";
-  import { gateOf, sentence, shadeOf } from "./runs";
+  import { gateOf, type Row, type Run, sentence, shadeOf } from "./runs";
   import { at, hoursOf, scaleOf } from "./scale";
 
   // Wet to dry: one row a design, solid for hands, fading while it dries. Nights are folded.
@@ -17,6 +16,8 @@
   const SOLID = 34;
   const LEAST_PX = 4;
   const LABELS_PX = 128;
+  /** A fade that is shorter says nothing: its word would lie on others. */
+  const LEAST_WORD_PX = 74;
 
   let room = $state(1000);
   let told = $state("");
@@ -27,9 +28,9 @@
     if (!clock.isFresh) clock.lookSoon(150);
   });
 
-  type Run = ClockView["rows"][number]["runs"][number];
   const view = $derived(clock.view);
-  const rows = $derived(view?.rows ?? []);
+  const LABEL = -2;
+  const rows = $derived((view?.rows ?? []).filter((row) => row.design !== LABEL));
   const scale = $derived(view && rows.length ? scaleOf(view, room - LABELS_PX) : null);
   const height = $derived(TOP + (rows.length + 1) * ROW);
   const first = $derived(
@@ -44,6 +45,8 @@
       .map((one) => ({ x: one.x, iso: new Date(one.from).toISOString() })),
   );
 
+  const named = (run: Run) => (run.colour ? desk.colourName(run.colour) : "");
+  const tell = (row: Row, run: Run) => sentence(row, run, named(run));
   const NIGHT = 20 * 3_600_000;
   const foldOf = (stretch: { from: number; to: number }) =>
     stretch.to - stretch.from < NIGHT
@@ -75,7 +78,7 @@
     <Sheet label="Wet to dry">
       <div class="head">
         <h2>Wet to dry</h2>
-        <span class="soft">solid is your hands; the fade is icing drying until the mark</span>
+        <span class="soft hint">solid is your hands; the fade is icing drying until the mark</span>
       </div>
       <div class="wide" bind:clientWidth={room}>
         <div class="labels" style:padding-top="{TOP}px">
@@ -134,7 +137,7 @@
                     fill="url(#dry-{run.colour ?? 'none'})"
                   />
                   <line class="gate" x1={dry} x2={dry} y1={y} y2={y + SOLID} />
-                  {#if saysGate(row.runs, run)}
+                  {#if dry - to > LEAST_WORD_PX && saysGate(row.runs, run)}
                     <text class="word" x={dry - 4} y={y + SOLID - 8} text-anchor="end"
                       >{gateOf(run)}</text
                     >
@@ -145,15 +148,15 @@
                   class="run"
                   role="img"
                   tabindex="0"
-                  aria-label={sentence(row, run)}
+                  aria-label={tell(row, run)}
                   x={from}
                   {y}
                   width={Math.max(LEAST_PX, to - from)}
                   height={SOLID}
                   rx={Math.min(8, Math.max(LEAST_PX, to - from) / 2)}
                   fill={shadeOf(run, desk.hexes)}
-                  onpointerenter={() => (told = sentence(row, run))}
-                  onfocus={() => (told = sentence(row, run))}
+                  onpointerenter={() => (told = tell(row, run))}
+                  onfocus={() => (told = tell(row, run))}
                 />
               {/each}
             {/each}
@@ -181,7 +184,7 @@
         </div>
       </div>
       <p class="told wide">{told || "Point at a piece of work to read what it is."}</p>
-      <DayList {rows} />
+      <DayList rows={view.rows} {named} />
     </Sheet>
     <div class="slips">
       <Sheet label="Start">
@@ -309,7 +312,8 @@
     margin: 4px 0;
   }
   @media (max-width: 820px) {
-    .wide {
+    .wide,
+    .hint {
       display: none;
     }
   }

@@ -3,7 +3,7 @@
   import { doingOf, gateOf, type Row, type Run } from "./runs";
 
   // The days as lists in big type, for a phone or a tablet in a stand.
-  let { rows }: { rows: Row[] } = $props();
+  let { rows, named }: { rows: Row[]; named: (run: Run) => string } = $props();
 
   type Line = { row: Row; run: Run };
   const lines = $derived(
@@ -22,7 +22,7 @@
         <li>
           <span class="time">{timeOf(line.run.from)}</span>
           <span>
-            {doingOf(line.row, line.run)}
+            {doingOf(line.row, line.run, named(line.run))}
             {#if line.run.until}<span class="soft"
                 >{gateOf(line.run)}
                 {line.run.until.startsWith(day) ? "" : dayOf(line.run.until)}

@@ -20,7 +20,7 @@ export function gateOf(run: Run): string {
 }
 
 /** What is done, in a few words. */
-export function doingOf(row: Row, run: Run): string {
+export function doingOf(row: Row, run: Run, colour: string): string {
   switch (run.doing) {
     case "DOUGH":
       return "make the dough";
@@ -31,7 +31,7 @@ export function doingOf(row: Row, run: Run): string {
     case "BASE":
       return "mix the base";
     case "BOWL":
-      return "tint, thin and bag";
+      return `tint, thin and bag ${colour}`;
     case "ICE":
       return run.pass > 0
         ? `${row.name}, pass ${run.pass}: ice ${run.cookies}`
@@ -44,11 +44,11 @@ export function doingOf(row: Row, run: Run): string {
 }
 
 /** The same with its times: when hands begin, when they are free, when it is dry. */
-export function sentence(row: Row, run: Run): string {
+export function sentence(row: Row, run: Run, colour: string): string {
   const tray =
     run.tray > 0
       ? `, ${run.doing === "BAKE" || run.doing === "CUT" ? "load" : "tray"} ${run.tray}`
       : "";
   const dry = run.until ? `; ${gateOf(run)} on ${dayOf(run.until)} at ${timeOf(run.until)}` : "";
-  return `${doingOf(row, run)}${tray}: ${dayOf(run.from)}, ${timeOf(run.from)} to ${timeOf(run.to)}${dry}`;
+  return `${doingOf(row, run, colour)}${tray}: ${dayOf(run.from)}, ${timeOf(run.from)} to ${timeOf(run.to)}${dry}`;
 }

@@ -68,13 +68,13 @@ class ScreenshotsTest {
             Hands.press(page, "Choose…").click();
             page.locator("dialog svg path").first().waitFor();
         });
-        take("shelf", "/orders/1/shelf", 1280, 800);
         take(
-                "gel",
-                "/orders/1/shelf",
+                "clock",
+                "/orders/1/clock",
                 1280,
-                800,
-                page -> Hands.press(page, Pattern.compile("^Leaf")).click());
+                900,
+                page -> page.locator("svg rect.run").first().waitFor());
+        take("shelf", "/orders/1/shelf", 1280, 800);
         take("shop", "/shop", 1280, 800);
         take("orders", "/orders", 1280, 800);
         take(
