@@ -15,7 +15,7 @@ import java.util.HashMap;
 import java.util.Map;
 import kindthimble.app.testing.RunningApp;
 import kindthimble.app.testing.RunningApp.Answer;
-import kindthimble.core.geometry.Track;
+import kindthimble.core.geometry.PathTrack;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
@@ -139,28 +139,8 @@ class DrawingRoutesTest {
     }
 
     private static Path2D path(String data) {
-        Path2D path = new Path2D.Double(Path2D.WIND_EVEN_ODD);
-        Track.follow(data, new Track() {
-            @Override
-            public void moveTo(double x, double y) {
-                path.moveTo(x, y);
-            }
-
-            @Override
-            public void lineTo(double x, double y) {
-                path.lineTo(x, y);
-            }
-
-            @Override
-            public void curveTo(double a, double b, double c, double d, double x, double y) {
-                path.curveTo(a, b, c, d, x, y);
-            }
-
-            @Override
-            public void close() {
-                path.closePath();
-            }
-        });
+        Path2D path = PathTrack.of(data);
+        path.setWindingRule(Path2D.WIND_EVEN_ODD);
         return path;
     }
 

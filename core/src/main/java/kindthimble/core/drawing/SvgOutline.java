@@ -9,7 +9,7 @@ import java.awt.geom.RoundRectangle2D;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import kindthimble.core.geometry.Track;
+import kindthimble.core.geometry.PathTrack;
 
 /** The outlines of shapes, and outlines as rings of points. */
 final class SvgOutline {
@@ -69,32 +69,7 @@ final class SvgOutline {
     }
 
     private static Path2D path(String data) {
-        Path2D path = new Path2D.Double();
-        if (data == null || data.isBlank() || data.strip().equals("none")) {
-            return path;
-        }
-        Track.follow(data, new Track() {
-            @Override
-            public void moveTo(double x, double y) {
-                path.moveTo(x, y);
-            }
-
-            @Override
-            public void lineTo(double x, double y) {
-                path.lineTo(x, y);
-            }
-
-            @Override
-            public void curveTo(double c1x, double c1y, double c2x, double c2y, double x, double y) {
-                path.curveTo(c1x, c1y, c2x, c2y, x, y);
-            }
-
-            @Override
-            public void close() {
-                path.closePath();
-            }
-        });
-        return path;
+        return data == null || data.isBlank() || data.strip().equals("none") ? new Path2D.Double() : PathTrack.of(data);
     }
 
     private static Path2D rect(double x, double y, double width, double height, double givenRx, double givenRy) {

@@ -5,37 +5,17 @@ import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.util.ArrayList;
 import java.util.List;
+import kindthimble.core.geometry.PathTrack;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.Spot;
-import kindthimble.core.geometry.Track;
 
 /** Regions for the drawing tools of Java. */
 final class Paths {
     private Paths() {}
 
     static Path2D of(Region region) {
-        Path2D path = new Path2D.Double(Path2D.WIND_EVEN_ODD);
-        Track.follow(region.cornerData(), new Track() {
-            @Override
-            public void moveTo(double x, double y) {
-                path.moveTo(x, y);
-            }
-
-            @Override
-            public void lineTo(double x, double y) {
-                path.lineTo(x, y);
-            }
-
-            @Override
-            public void curveTo(double a, double b, double c, double d, double x, double y) {
-                path.curveTo(a, b, c, d, x, y);
-            }
-
-            @Override
-            public void close() {
-                path.closePath();
-            }
-        });
+        Path2D path = PathTrack.of(region.cornerData());
+        path.setWindingRule(Path2D.WIND_EVEN_ODD);
         return path;
     }
 
