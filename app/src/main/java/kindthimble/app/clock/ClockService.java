@@ -8,14 +8,12 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import kindthimble.app.cookie.CookieService;
 import kindthimble.app.order.AllOrders;
 import kindthimble.app.order.Kept;
 import kindthimble.app.order.Orders;
-import kindthimble.app.plan.Planned;
-import kindthimble.app.plan.Planner;
 import kindthimble.app.shop.ShopService;
 import kindthimble.core.clock.Greedy;
 import kindthimble.core.clock.Hours;
@@ -23,14 +21,8 @@ import kindthimble.core.clock.NoTime;
 import kindthimble.core.clock.Schedule;
 import kindthimble.core.clock.Sitting;
 import kindthimble.core.clock.Validator;
-import kindthimble.core.design.Cookie;
 import kindthimble.core.drying.Gate;
-import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
-import kindthimble.core.kitchen.Kitchen;
-import kindthimble.core.pour.MixingOrder;
-import kindthimble.core.pour.Tally;
-import kindthimble.core.words.Refused;
 import kindthimble.core.work.Task;
 import kindthimble.core.work.WorkList;
 import org.slf4j.Logger;
@@ -50,16 +42,14 @@ class ClockService {
 
     private final Orders orders;
     private final AllOrders all;
-    private final Planner planner;
-    private final CookieService cookies;
+    private final WorkOfOrders works;
     private final ShopService shop;
     private final Clock clock;
 
-    ClockService(Orders orders, AllOrders all, Planner planner, CookieService cookies, ShopService shop, Clock clock) {
+    ClockService(Orders orders, AllOrders all, WorkOfOrders works, ShopService shop, Clock clock) {
         this.orders = orders;
         this.all = all;
-        this.planner = planner;
-        this.cookies = cookies;
+        this.works = works;
         this.shop = shop;
         this.clock = clock;
     }
@@ -84,7 +74,7 @@ class ClockService {
         if (ahead.stream().noneMatch(one -> one.id() == id)) {
             asked.add(order);
         }
-        List<Task> tasks = WorkList.of(asked.work, asked.habits);
+        List<Task> tasks = asked.tasks();
         if (tasks.stream().noneMatch(task -> task.order() == id)) {
             return asked.nothing("There is nothing to ice yet: draw a cookie first.");
         }
@@ -110,12 +100,9 @@ class ClockService {
         private final Instant now;
         private final ZoneId zone;
         private final Habits habits;
-        private final List<WorkList.Order> work = new ArrayList<>();
+        private final Map<Long, WorkOfOrders.Group> groups = new LinkedHashMap<>();
         private final Map<Long, Long> due = new HashMap<>();
         private final Map<Long, String> names = new HashMap<>();
-        private final List<String> leftOut = new ArrayList<>();
-        private final Map<Long, Cookie> measured = new HashMap<>();
-        private final Map<Long, Integer> iced = new HashMap<>();
 
         Asked(Kept order, Instant now, ZoneId zone, Habits habits) {
             this.order = order;
@@ -133,40 +120,43 @@ class ClockService {
         }
 
         void add(Kept one) {
-            Kitchen kitchen = planner.kitchen(one.details());
-            Tally tally = new Tally(planner.recipe(one.details()), habits.mean(Habit.BREAKAGE_PERCENT));
-            List<WorkList.Design> designs = new ArrayList<>();
-            for (Kept.KeptDesign design : one.designs()) {
-                try {
-                    Cookie cookie = cookies.measure(design.document(), kitchen);
-                    int n = design.count() == 0 ? 0 : design.count() + tally.spares(design.count());
-                    designs.add(new WorkList.Design(design.id(), n, cookie));
-                    measured.put(design.id(), cookie);
-                    iced.put(design.id(), n);
-                } catch (Refused refused) {
-                    leftOut(one, design.document().name() + ": " + refused.getMessage());
-                }
-            }
-            long leading = one.id();
-            List<MixingOrder.Step> mixing = List.of();
-            try {
-                Planned planned = planner.plan(one.id());
-                leading = planned.orders().get(0);
-                if (leading == one.id()) {
-                    mixing = MixingOrder.of(planned.view().pour(), planned.kitchen());
-                }
-            } catch (Refused refused) {
-                leftOut(one, "Mixing: " + refused.getMessage());
-            }
-            work.add(new WorkList.Order(one.id(), leading, designs, mixing));
+            WorkOfOrders.Group group = works.of(one);
+            groups.put(group.leading(), group);
             due.put(one.id(), ready(one));
             names.put(one.id(), one.details().name());
         }
 
-        private void leftOut(Kept one, String what) {
-            if (one.id() == order.id()) {
-                leftOut.add(what);
-            }
+        /** All that has to be done. Of an order that leads a mixing and is not ahead itself only what others need of it: the bowls, in time for them. */
+        List<Task> tasks() {
+            List<Task> tasks = new ArrayList<>();
+            groups.forEach((leading, group) -> {
+                long first = group.orders().stream()
+                        .filter(due::containsKey)
+                        .mapToLong(due::get)
+                        .min()
+                        .orElseThrow();
+                boolean isAhead = due.containsKey(leading);
+                group.tasks().stream()
+                        .filter(task -> names.containsKey(task.order())
+                                || task.doing() == Task.Work.BASE
+                                || task.doing() == Task.Work.BOWL)
+                        .forEach(tasks::add);
+                if (!isAhead) {
+                    due.put(leading, first);
+                }
+            });
+            return tasks;
+        }
+
+        private WorkOfOrders.Group own() {
+            return groups.values().stream()
+                    .filter(group -> group.orders().contains(order.id()))
+                    .findFirst()
+                    .orElseThrow();
+        }
+
+        private List<String> leftOut() {
+            return groups.isEmpty() ? List.of() : own().leftOut().getOrDefault(order.id(), List.of());
         }
 
         ClockView nothing(String trouble) {
@@ -181,7 +171,7 @@ class ClockService {
                     0,
                     0,
                     List.of(),
-                    leftOut,
+                    leftOut(),
                     trouble);
         }
 
@@ -224,7 +214,7 @@ class ClockService {
                             .map(names::get)
                             .sorted()
                             .toList(),
-                    leftOut,
+                    leftOut(),
                     null);
         }
 
@@ -254,7 +244,7 @@ class ClockService {
             }
             List<ClockView.Row> rows = new ArrayList<>();
             int cookiesInAll = order.designs().stream()
-                    .mapToInt(design -> iced.getOrDefault(design.id(), 0))
+                    .mapToInt(design -> own().iced().getOrDefault(design.id(), 0))
                     .sum();
             add(rows, BAKING, "Bake", cookiesInAll, runs);
             add(
@@ -266,8 +256,12 @@ class ClockService {
                             .count(),
                     runs);
             order.designs()
-                    .forEach(design ->
-                            add(rows, design.id(), design.document().name(), iced.getOrDefault(design.id(), 0), runs));
+                    .forEach(design -> add(
+                            rows,
+                            design.id(),
+                            design.document().name(),
+                            own().iced().getOrDefault(design.id(), 0),
+                            runs));
             add(rows, PACKING, "Label", 0, runs);
             return rows;
         }
@@ -284,11 +278,7 @@ class ClockService {
         }
 
         private String gate(Task next) {
-            return measured.get(next.design()).passes().stream()
-                    .filter(pass -> pass.number() == next.pass())
-                    .map(pass -> pass.gate().name())
-                    .findFirst()
-                    .orElse("");
+            return own().gates().get(next.design()).getOrDefault(next.pass(), "");
         }
 
         private ClockView.Run run(Schedule.Placed placed, Task.Wait next, Map<String, String> gates) {

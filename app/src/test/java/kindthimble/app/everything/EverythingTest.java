@@ -76,6 +76,10 @@ class EverythingTest {
     void anEmptyShopBecomesTheSameShop() {
         JsonNode kite = FROM.get("/api/orders/1").body();
         FROM.post("/api/library", "{\"order\":1,\"design\":%s}".formatted(kite.at("/designs/0/id")));
+        FROM.call("PUT", "/api/library/1/tags", "[\"kites\"]");
+        FROM.post(
+                "/api/cutters",
+                "{\"name\": \"Pennant\", \"path\": \"M0 0H60V40L30 70L0 40Z\", \"across\": \"WIDTH\", \"sizeMm\": 66, \"tags\": [\"spring\"]}");
         FROM.change("/api/shop", "/settings/habits/MARGIN_MM/mean", 2.5);
         FROM.change("/api/shop", "/recipes/meringue-powder/ingredients/0/grams", 460);
         ManyOrders.put(FROM, 500);
@@ -104,6 +108,8 @@ class EverythingTest {
                 FROM.get("/api/orders/1").body().at("/designs/0/cookie/gramsEach"),
                 order.at("/designs/0/cookie/gramsEach"));
         assertEquals(12, TO.get("/api/gels").body().size());
+        assertEquals("kites", TO.get("/api/library").body().at("/0/tags/0").asString());
+        assertEquals(66, TO.get("/api/cutters").body().at("/0/sizeMm").asDouble());
         Answer again = TO.send("/api/everything/look", archive);
         assertEquals(again.body().get("lines").size(), count(again, "SAME"));
     }
