@@ -79,7 +79,7 @@ class EverythingTest {
         FROM.call("PUT", "/api/library/1/tags", "[\"kites\"]");
         FROM.post(
                 "/api/cutters",
-                "{\"name\": \"Pennant\", \"path\": \"M0 0H60V40L30 70L0 40Z\", \"across\": \"WIDTH\", \"sizeMm\": 66, \"tags\": [\"spring\"]}");
+                "{\"id\": 0, \"name\": \"Pennant\", \"path\": \"M0 0H60V40L30 70L0 40Z\", \"across\": \"WIDTH\", \"sizeMm\": 66, \"tags\": [\"spring\"]}");
         FROM.change("/api/shop", "/settings/habits/MARGIN_MM/mean", 2.5);
         FROM.change("/api/shop", "/recipes/meringue-powder/ingredients/0/grams", 460);
         ManyOrders.put(FROM, 500);
