@@ -210,7 +210,7 @@ class ClockService {
                             .count(),
                     minutes(schedule.lateSeconds().getOrDefault(order.id(), 0L)),
                     schedule.lateSeconds().keySet().stream()
-                            .filter(id -> id != order.id())
+                            .filter(id -> id != order.id() && names.containsKey(id))
                             .map(names::get)
                             .sorted()
                             .toList(),

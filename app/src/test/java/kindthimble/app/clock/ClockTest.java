@@ -73,4 +73,19 @@ class ClockTest {
         assertTrue(clock(empty).get("trouble").asString().contains("draw a cookie first"));
         assertEquals(404, APP.get("/api/orders/99999/clock").status());
     }
+
+    /** Mixed with an order whose hand-over is past: its bowls are still wanted, and it is no order that is late. */
+    @Test
+    void bowlsOfAnOrderThatIsPastAreStillMixed() {
+        String first = APP.get("/api/orders/1").body().at("/details/handOver").toString();
+        String second = APP.get("/api/orders/2").body().at("/details/handOver").toString();
+        APP.change("/api/orders/1", "/details/handOver", "\"2026-12-02T09:30:00\"");
+        APP.change("/api/orders/2", "/details/handOver", "\"2026-12-02T12:00:00\"");
+        JsonNode clock = clock(2);
+        assertTrue(clock.get("trouble").isNull(), () -> clock.toString().substring(0, 200));
+        assertTrue(clock.get("lateMinutes").asInt() > 0);
+        clock.get("others").forEach(other -> assertFalse(other.isNull()));
+        APP.change("/api/orders/1", "/details/handOver", first);
+        APP.change("/api/orders/2", "/details/handOver", second);
+    }
 }

@@ -41,6 +41,13 @@ final class SvgLength {
         };
     }
 
+    /** The first of two lengths that can be read; all there is where neither can. */
+    static double first(String given, String own, double whole, double fontSize) {
+        double asked = read(given, whole, fontSize);
+        double said = read(own, whole, fontSize);
+        return !Double.isNaN(asked) ? asked : !Double.isNaN(said) ? said : whole;
+    }
+
     /** Numbers with blanks or commas between them, as many as can be read. */
     static double[] numbers(String written) {
         if (written == null) {

@@ -175,8 +175,8 @@ final class SvgWalk {
         boolean isSymbol = node.name.equals("symbol");
         double x = isSymbol ? 0 : SvgOutline.length(said, "x", outer[0], font, 0);
         double y = isSymbol ? 0 : SvgOutline.length(said, "y", outer[1], font, 0);
-        double width = size(givenWidth, said.get("width"), outer[0], font);
-        double height = size(givenHeight, said.get("height"), outer[1], font);
+        double width = SvgLength.first(givenWidth, said.get("width"), outer[0], font);
+        double height = SvgLength.first(givenHeight, said.get("height"), outer[1], font);
         if (!(width > 0 && height > 0)) {
             return;
         }
@@ -195,12 +195,6 @@ final class SvgWalk {
             inner = new double[] {box[2], box[3]};
         }
         children(node, new SvgAround(to, around.style(), clips, around.groups(), inner));
-    }
-
-    private static double size(String given, String own, double whole, double font) {
-        double asked = SvgLength.read(given, whole, font);
-        double said = SvgLength.read(own, whole, font);
-        return !Double.isNaN(asked) ? asked : !Double.isNaN(said) ? said : whole;
     }
 
     private void shape(SvgNode node, Map<String, String> said, SvgAround around) {
