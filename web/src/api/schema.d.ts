@@ -52,6 +52,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/week/one-more": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["oneMore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tint/solve": {
         parameters: {
             query?: never;
@@ -644,6 +660,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clock/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shop": {
         parameters: {
             query?: never;
@@ -700,6 +732,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["months"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/hours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["week_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -788,6 +836,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/orders/{order}/designs/{design}/rehearsal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rehearsal"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/orders/{order}/colours/seeing": {
         parameters: {
             query?: never;
@@ -812,6 +876,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["view"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{order}/clock/what-if/{otherwise}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["whatIf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{order}/baking": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -976,6 +1072,29 @@ export interface components {
             deltaE: number;
             seen: components["schemas"]["SeenBy"][];
         };
+        Baked: {
+            /** Format: int64 */
+            design: number;
+            name: string;
+            path: string;
+            /** Format: int32 */
+            iced: number;
+            /** Format: int32 */
+            bare: number;
+            /** Format: double */
+            gramsEach: number;
+            /** Format: int32 */
+            onTray: number;
+            /** Format: int32 */
+            loads: number;
+            /** Format: double */
+            minutes: number;
+        };
+        BakingView: {
+            dough: components["schemas"]["DoughView"];
+            rolled: components["schemas"]["Rolled"];
+            designs: components["schemas"]["Baked"][];
+        };
         Balance: {
             /** Format: double */
             ingredientsGrams: number;
@@ -1023,6 +1142,8 @@ export interface components {
             /** Format: double */
             madeGrams: number;
         };
+        /** @enum {string} */
+        Because: "WAIT" | "HANDS" | "THING" | "SITTING" | "READY";
         /** @enum {string} */
         Border: "RUFFLE" | "BRUSH_EMBROIDERY";
         Bottle: {
@@ -1114,7 +1235,41 @@ export interface components {
         };
         /** @enum {string} */
         Chapter: "COOKIE" | "ICING" | "HANDS" | "DRYING" | "COLOUR" | "MIXER" | "ALLOWANCE" | "MONEY" | "CLOCK";
+        ClockLink: {
+            key: string;
+            name: string;
+            doing: components["schemas"]["Work"];
+            /** Format: int32 */
+            pass: number;
+            /** Format: int32 */
+            tray: number;
+            /** Format: date-time */
+            from: string;
+            because: components["schemas"]["Because"];
+            why: components["schemas"]["Why"] | null;
+        };
+        ClockOther: {
+            /** Format: int64 */
+            order: number;
+            name: string;
+            /** Format: date-time */
+            handOver: string;
+            /** Format: int32 */
+            lateMinutes: number;
+            rows: components["schemas"]["Row"][];
+        };
+        ClockRoom: {
+            /** Format: double */
+            celsius: number;
+            /** Format: double */
+            humidityPercent: number;
+            /** Format: double */
+            times: number;
+            drying: components["schemas"]["TraysDry"];
+            isTooDamp: boolean;
+        };
         ClockRun: {
+            key: string;
             doing: components["schemas"]["Work"];
             /** Format: int32 */
             pass: number;
@@ -1129,6 +1284,20 @@ export interface components {
             to: string;
             until: (string | null) | null;
             gate: (string | null) | null;
+            by: string;
+            pinned: boolean;
+            /** Format: int32 */
+            slackMinutes: number;
+        };
+        ClockSearch: {
+            isSearching: boolean;
+            isThere: boolean;
+            isBest: boolean;
+            /** Format: int32 */
+            sittings: number;
+            /** Format: int32 */
+            fewest: number;
+            abovePercent: (number | null) | null;
         };
         ClockView: {
             /** Format: date-time */
@@ -1138,6 +1307,7 @@ export interface components {
             /** Format: date-time */
             ready: string;
             rows: components["schemas"]["Row"][];
+            others: components["schemas"]["ClockOther"][];
             hands: components["schemas"]["Stretch"][];
             sittings: components["schemas"]["Stretch"][];
             /** Format: int32 */
@@ -1146,8 +1316,11 @@ export interface components {
             sittingsUsed: number;
             /** Format: int32 */
             lateMinutes: number;
-            others: string[];
             leftOut: string[];
+            minds: string[];
+            decides: components["schemas"]["ClockLink"][];
+            search: components["schemas"]["ClockSearch"] | null;
+            room: components["schemas"]["ClockRoom"];
             trouble: (string | null) | null;
         };
         Coating: {
@@ -1532,6 +1705,11 @@ export interface components {
         Damage: "CRATER" | "BLEED" | "RUN_TOGETHER" | "RUN_OVER" | "DENT";
         /** @enum {string} */
         Dates: "DAY_FIRST" | "MONTH_FIRST" | "YEAR_FIRST";
+        DayHours: {
+            /** Format: date */
+            day: string;
+            spans: components["schemas"]["Span"][];
+        };
         Design: {
             /** Format: int32 */
             format: number;
@@ -1596,6 +1774,45 @@ export interface components {
             dabs: number;
             /** Format: double */
             grams: number;
+        };
+        Dough: {
+            /** Format: int32 */
+            pieces: number;
+            /** Format: int32 */
+            bare: number;
+            /** Format: double */
+            cutGrams: number;
+            /** Format: double */
+            bakedGrams: number;
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            makings: number;
+            weighed: components["schemas"]["WeighedOut"][];
+        };
+        DoughIngredient: {
+            name: string;
+            /** Format: double */
+            grams: number;
+            pieceGrams: number | null;
+            allergens: string[];
+            pricePerKg: number | null;
+            packGrams: number | null;
+        };
+        DoughRecipe: {
+            key: string;
+            name: string;
+            ingredients: components["schemas"]["DoughIngredient"][];
+            spreadPercent: number | null;
+        };
+        DoughView: {
+            /** Format: int64 */
+            order: number;
+            orderName: string;
+            recipe: components["schemas"]["DoughRecipe"];
+            /** Format: double */
+            rolledMm: number;
+            dough: components["schemas"]["Dough"];
         };
         /** @enum {string} */
         Drag: "HEARTS" | "LEAVES" | "ROSE";
@@ -1758,7 +1975,7 @@ export interface components {
         /** @enum {string} */
         Group: "FORM" | "DIVIDE" | "COAT" | "WET" | "RAISED" | "PLACED" | "DRESSED";
         /** @enum {string} */
-        Habit: "SPREAD_PERCENT" | "MARGIN_MM" | "PRESSED_MARGIN_MM" | "NEAR_EDGE_MM" | "DOUGH_MM" | "FLOOD_COUNT_SECONDS" | "PIPING_SECONDS" | "MEDIUM_SECONDS" | "GLAZE_SECONDS" | "COAT_MM" | "COAT_MM_PER_SECOND" | "FULLNESS" | "DRAW" | "WET_MARK_ABOVE_SHARE" | "WET_LINE_SPREAD" | "DIP_MM" | "SPATULA_MM" | "PRESSED_MM" | "MARBLED_SHARE_PERCENT" | "SMALL_DOT_MM" | "MEDIUM_DOT_MM" | "LARGE_DOT_MM" | "BEAD_STEP" | "BEAD_TAILS" | "STENCIL_MM" | "DABBED_MM" | "TRANSFER_MM" | "GLUE_GRAMS" | "COOKIE_GLUE_GRAMS" | "LEAF_GRAMS" | "ROSETTE_GRAMS" | "STAR_GRAMS" | "FLOWER_GRAMS" | "PETAL_GRAMS" | "RUFFLE_GRAMS_PER_CM" | "BRUSHED_GRAMS_PER_CM" | "MARKER_MM" | "SPRINKLE_GRAMS" | "STREWN_SUGAR_GRAMS_PER_CM2" | "STREWN_SUGAR_GRAMS_PER_CM" | "DUST_GRAMS_PER_CM2" | "THINNER_ML_PER_CM2" | "AIRBRUSH_ML_PER_CM2" | "FILM_TIMES_AREA" | "SMALL_AREA_MM" | "NARROW_PART_MM" | "FINEST_PART_MM" | "FRAGILE_RADIUS_MM" | "THICKEST_MM" | "OUTLINE_SECONDS_PER_CM" | "FLOOD_SECONDS_PER_CM2" | "NEEDLE_SECONDS" | "PIECE_NEEDLE_SECONDS" | "DIP_SECONDS" | "DOT_SECONDS" | "DRAG_SECONDS" | "BEAD_SECONDS" | "RAISED_SECONDS_PER_CM" | "WRITING_SECONDS_PER_CM" | "PIECE_SECONDS" | "BRUSHED_SECONDS_PER_CM" | "DAB_SECONDS_PER_CM2" | "TRANSFER_SECONDS" | "STENCIL_SECONDS" | "MARKER_SECONDS_PER_CM" | "PAINT_SECONDS_PER_CM2" | "AIRBRUSH_SECONDS" | "STREWN_SECONDS" | "CANDY_SECONDS" | "BAG_SECONDS" | "BAG_SECONDS_BY_THE_TRAY" | "BATCH_MINUTES" | "TINT_MINUTES" | "LET_DOWN_MINUTES" | "JAR_MINUTES" | "DIVIDE_MINUTES" | "THIN_MINUTES" | "BAG_MINUTES" | "THICKER_BY_SECONDS" | "HOLDS_FROM_SECONDS" | "FULLNESS_UNDER_STENCIL" | "LARGE_SHARE_OF_HANDS" | "PRINT_DRY_MINUTES" | "TOUCHING_MINUTES" | "DOTS_SET_MINUTES" | "LINES_HOLD_MINUTES" | "LINES_SET_MINUTES" | "LINES_DRY_MINUTES" | "SKINNED_MINUTES" | "HALF_DRY_MINUTES" | "FIRM_MINUTES" | "SURFACE_DRY_MINUTES" | "LIFTS_OFF_MINUTES" | "DRY_THROUGH_MINUTES" | "TEXTURE_SHEET_MINUTES" | "WET_WINDOW_SECONDS" | "SHARE_OF_WET_WINDOW" | "BLEEDS_FROM_DELTA_L" | "MOST_GEL_PERCENT" | "FEWER_GELS_WORTH" | "NEAR_TWINS_DELTA_E" | "TINY_BOWL_GRAMS" | "SAME_DELTA_E" | "JAR_FITS_DELTA_E" | "LET_DOWN_DELTA_E" | "HARD_DELTA_E" | "BAG_FILL_GRAMS" | "LARGE_BAG_FILL_GRAMS" | "COUPLERS" | "BOTTLES" | "BOTTLE_FILL_GRAMS" | "CUT_MM" | "TIPPED_BAG_KEEPS_GRAMS" | "TIPLESS_BAG_KEEPS_GRAMS" | "BOWL_KEEPS_GRAMS" | "DIP_BOWL_KEEPS_GRAMS" | "SCRAPER_KEEPS_GRAMS" | "SCRAPER_LOAD_GRAMS" | "MIXER_KEEPS_GRAMS" | "MIXER_LEAST_GRAMS" | "MIXER_MOST_GRAMS" | "MANY_BATCHES" | "SCALE_STEP_GRAMS" | "FINE_SCALE_STEP_GRAMS" | "FINE_SCALE_BELOW_GRAMS" | "BREAKAGE_PERCENT" | "COOKIE_VARIATION_PERCENT" | "DAY_VARIATION_PERCENT" | "RISK_SET_APART" | "LEAST_TRANSFER_SPARES" | "TRANSFER_SPARE_SHARE" | "FRAGILE_SPARE_SHARE" | "COOKIES_PER_BOX" | "BOXES_IN_A_PACK" | "BAGS_IN_A_PACK" | "MARKER_METRES" | "FILM_SHEET_CM2" | "DOUGH_MINUTES" | "DOUGH_CHILL_MINUTES" | "CUT_SECONDS" | "CUT_CHILL_MINUTES" | "BAKING_TRAY_WIDTH_MM" | "BAKING_TRAY_LENGTH_MM" | "BAKING_GAP_MM" | "OVEN_TRAYS" | "LOAD_MINUTES" | "OVEN_MINUTES" | "COOL_MINUTES" | "TRAY_COOKIES" | "SET_OUT_SECONDS" | "PACK_SECONDS" | "LABEL_MINUTES" | "BUFFER_MINUTES";
+        Habit: "SPREAD_PERCENT" | "MARGIN_MM" | "PRESSED_MARGIN_MM" | "NEAR_EDGE_MM" | "DOUGH_MM" | "FLOOD_COUNT_SECONDS" | "PIPING_SECONDS" | "MEDIUM_SECONDS" | "GLAZE_SECONDS" | "COAT_MM" | "COAT_MM_PER_SECOND" | "FULLNESS" | "DRAW" | "WET_MARK_ABOVE_SHARE" | "WET_LINE_SPREAD" | "DIP_MM" | "SPATULA_MM" | "PRESSED_MM" | "MARBLED_SHARE_PERCENT" | "SMALL_DOT_MM" | "MEDIUM_DOT_MM" | "LARGE_DOT_MM" | "BEAD_STEP" | "BEAD_TAILS" | "STENCIL_MM" | "DABBED_MM" | "TRANSFER_MM" | "GLUE_GRAMS" | "COOKIE_GLUE_GRAMS" | "LEAF_GRAMS" | "ROSETTE_GRAMS" | "STAR_GRAMS" | "FLOWER_GRAMS" | "PETAL_GRAMS" | "RUFFLE_GRAMS_PER_CM" | "BRUSHED_GRAMS_PER_CM" | "MARKER_MM" | "SPRINKLE_GRAMS" | "STREWN_SUGAR_GRAMS_PER_CM2" | "STREWN_SUGAR_GRAMS_PER_CM" | "DUST_GRAMS_PER_CM2" | "THINNER_ML_PER_CM2" | "AIRBRUSH_ML_PER_CM2" | "FILM_TIMES_AREA" | "SMALL_AREA_MM" | "NARROW_PART_MM" | "FINEST_PART_MM" | "FRAGILE_RADIUS_MM" | "THICKEST_MM" | "OUTLINE_SECONDS_PER_CM" | "FLOOD_SECONDS_PER_CM2" | "NEEDLE_SECONDS" | "PIECE_NEEDLE_SECONDS" | "DIP_SECONDS" | "DOT_SECONDS" | "DRAG_SECONDS" | "BEAD_SECONDS" | "RAISED_SECONDS_PER_CM" | "WRITING_SECONDS_PER_CM" | "PIECE_SECONDS" | "BRUSHED_SECONDS_PER_CM" | "DAB_SECONDS_PER_CM2" | "TRANSFER_SECONDS" | "STENCIL_SECONDS" | "MARKER_SECONDS_PER_CM" | "PAINT_SECONDS_PER_CM2" | "AIRBRUSH_SECONDS" | "STREWN_SECONDS" | "CANDY_SECONDS" | "BAG_SECONDS" | "BAG_SECONDS_BY_THE_TRAY" | "BATCH_MINUTES" | "TINT_MINUTES" | "LET_DOWN_MINUTES" | "JAR_MINUTES" | "DIVIDE_MINUTES" | "THIN_MINUTES" | "BAG_MINUTES" | "THICKER_BY_SECONDS" | "HOLDS_FROM_SECONDS" | "FULLNESS_UNDER_STENCIL" | "LARGE_SHARE_OF_HANDS" | "PRINT_DRY_MINUTES" | "TOUCHING_MINUTES" | "DOTS_SET_MINUTES" | "LINES_HOLD_MINUTES" | "LINES_SET_MINUTES" | "LINES_DRY_MINUTES" | "SKINNED_MINUTES" | "HALF_DRY_MINUTES" | "FIRM_MINUTES" | "SURFACE_DRY_MINUTES" | "LIFTS_OFF_MINUTES" | "DRY_THROUGH_MINUTES" | "TEXTURE_SHEET_MINUTES" | "ROOM_CELSIUS" | "ROOM_HUMIDITY" | "FAN_TIMES" | "DEHYDRATOR_TIMES" | "WET_WINDOW_SECONDS" | "BEST_WET_SECONDS" | "SHARE_OF_WET_WINDOW" | "BLEEDS_FROM_DELTA_L" | "MOST_GEL_PERCENT" | "FEWER_GELS_WORTH" | "NEAR_TWINS_DELTA_E" | "TINY_BOWL_GRAMS" | "SAME_DELTA_E" | "JAR_FITS_DELTA_E" | "LET_DOWN_DELTA_E" | "HARD_DELTA_E" | "BAG_FILL_GRAMS" | "LARGE_BAG_FILL_GRAMS" | "COUPLERS" | "BOTTLES" | "BOTTLE_FILL_GRAMS" | "CUT_MM" | "TIPPED_BAG_KEEPS_GRAMS" | "TIPLESS_BAG_KEEPS_GRAMS" | "BOWL_KEEPS_GRAMS" | "DIP_BOWL_KEEPS_GRAMS" | "SCRAPER_KEEPS_GRAMS" | "SCRAPER_LOAD_GRAMS" | "MIXER_KEEPS_GRAMS" | "MIXER_LEAST_GRAMS" | "MIXER_MOST_GRAMS" | "MANY_BATCHES" | "SCALE_STEP_GRAMS" | "FINE_SCALE_STEP_GRAMS" | "FINE_SCALE_BELOW_GRAMS" | "BREAKAGE_PERCENT" | "COOKIE_VARIATION_PERCENT" | "DAY_VARIATION_PERCENT" | "RISK_SET_APART" | "LEAST_TRANSFER_SPARES" | "TRANSFER_SPARE_SHARE" | "FRAGILE_SPARE_SHARE" | "COOKIES_PER_BOX" | "BOXES_IN_A_PACK" | "BAGS_IN_A_PACK" | "MARKER_METRES" | "FILM_SHEET_CM2" | "ROLLED_MM" | "DOUGH_GRAMS_PER_ML" | "DOUGH_LOST_PERCENT" | "BAKING_LOSS_PERCENT" | "BARE_SPARES" | "ROLLED_WIDTH_MM" | "ROLLED_LENGTH_MM" | "CUT_GAP_MM" | "DOUGH_MINUTES" | "DOUGH_CHILL_MINUTES" | "CUT_SECONDS" | "CUT_CHILL_MINUTES" | "BAKING_TRAY_WIDTH_MM" | "BAKING_TRAY_LENGTH_MM" | "BAKING_GAP_MM" | "OVEN_TRAYS" | "SMALL_COOKIE_MM" | "LARGE_COOKIE_MM" | "OVEN_SMALL_MINUTES" | "OVEN_LARGE_MINUTES" | "LOAD_MINUTES" | "OVEN_MINUTES" | "COOL_MINUTES" | "TRAY_COOKIES" | "SET_OUT_SECONDS" | "PACK_SECONDS" | "LABEL_MINUTES" | "TRAY_PLACES" | "DEHYDRATOR_TRAYS" | "BARE_DAYS" | "ICED_DAYS" | "FRESH_WHITE_DAYS" | "POWDER_DAYS" | "DEEP_REST_HOURS" | "BUFFER_MINUTES";
         HabitView: {
             habit: components["schemas"]["Habit"];
             chapter: components["schemas"]["Chapter"];
@@ -1772,6 +1989,15 @@ export interface components {
             most: number;
             house: components["schemas"]["Measured"];
         };
+        /** @enum {string|null} */
+        Hard: "PLAIN" | "USUAL" | "FINE" | null;
+        /** @enum {string} */
+        Help: "BAKING" | "MIXING" | "ICING" | "PACKING";
+        Helper: {
+            name: string;
+            hours: components["schemas"]["Hours"];
+            does: components["schemas"]["Help"][];
+        };
         Hint: {
             about: components["schemas"]["About"];
             sentence: string;
@@ -1781,6 +2007,12 @@ export interface components {
             diameterMm: number;
             /** Format: double */
             downMm: number;
+        };
+        Hours: {
+            days: {
+                [key: string]: components["schemas"]["Span"][];
+            };
+            changes: components["schemas"]["DayHours"][];
         };
         Ingredient: {
             name: string;
@@ -1953,6 +2185,7 @@ export interface components {
             families: components["schemas"]["FamilyAdvice"][];
             advice: components["schemas"]["Advice"][];
             shopping: components["schemas"]["ToBuy"][];
+            doughs: components["schemas"]["DoughView"][];
             jars: components["schemas"]["FittingJar"][];
             neighbours: components["schemas"]["Neighbour"][];
             names: components["schemas"]["BowlColour"][];
@@ -2603,6 +2836,22 @@ export interface components {
             /** Format: double */
             gramsNow: number;
         };
+        OneMoreAnswer: {
+            can: boolean;
+            /** Format: int32 */
+            handMinutes: number;
+            starts: (string | null) | null;
+            sentence: string;
+            firstBy: (string | null) | null;
+        };
+        OneMoreWish: {
+            /** Format: int32 */
+            cookies: number;
+            hard: components["schemas"]["Hard"] | null;
+            like: (number | null) | null;
+            /** Format: date-time */
+            by: string;
+        };
         OrderDetails: {
             name: string;
             client: string;
@@ -2617,6 +2866,12 @@ export interface components {
             allergies: string;
             place: string;
             packing: string;
+            dough: (string | null) | null;
+            rolledMm: number | null;
+            bareSpares: number | null;
+            clock: {
+                [key: string]: components["schemas"]["Wish"];
+            };
         };
         OrderView: {
             /** Format: int64 */
@@ -2631,6 +2886,8 @@ export interface components {
             plan: components["schemas"]["PlanView"];
             steps: components["schemas"]["Steps"];
         };
+        /** @enum {string} */
+        Otherwise: "FAN" | "DEHYDRATOR" | "DRIER_ROOM" | "OTHER_SCHOOL" | "HELPER" | "EASIER" | "FEWER" | "LATER";
         OwnForm: {
             kind: "OwnForm";
         } & Omit<components["schemas"]["CutterShape"], "kind">;
@@ -2641,6 +2898,7 @@ export interface components {
             spares: number;
             /** Format: double */
             cookiesGrams: number;
+            dough: components["schemas"]["DoughView"];
         };
         Page: {
             /** Format: int32 */
@@ -2863,6 +3121,28 @@ export interface components {
             /** Format: double */
             gramsEach: number;
         };
+        Rolled: {
+            sheets: components["schemas"]["Sheet"][];
+            /** Format: int32 */
+            left: number;
+        };
+        RolledPiece: {
+            /** Format: int64 */
+            design: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+            turned: boolean;
+        };
+        RoomDay: {
+            /** Format: date */
+            day: string;
+            /** Format: double */
+            celsius: number;
+            /** Format: double */
+            humidityPercent: number;
+        };
         Row: {
             /** Format: int64 */
             design: number;
@@ -2938,6 +3218,15 @@ export interface components {
         };
         /** @enum {string} */
         Shape: "ROUND" | "LEAF" | "PETAL" | "STAR";
+        Sheet: {
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            lengthMm: number;
+            pieces: components["schemas"]["RolledPiece"][];
+            /** Format: double */
+            share: number;
+        };
         ShelfView: {
             stock: components["schemas"]["Stock"][];
             jars: components["schemas"]["Jar"][];
@@ -2967,6 +3256,12 @@ export interface components {
             words: components["schemas"]["KitchenWords"];
             tips: components["schemas"]["Tip"][];
             weights: components["schemas"]["PieceWeight"][];
+            doughs: components["schemas"]["DoughRecipe"][];
+            dough: string;
+            working: components["schemas"]["Working"];
+            drying: components["schemas"]["TraysDry"];
+            roomDays: components["schemas"]["RoomDay"][];
+            followsSensor: boolean;
         };
         ShopUndone: {
             sentence: string;
@@ -3010,6 +3305,12 @@ export interface components {
         Sort: "PEARLS" | "CANDIES" | "SPRINKLES" | "SUGAR" | "MARKER" | "DUST" | "THINNER" | "AIRBRUSH" | "FILM";
         /** @enum {string} */
         Source: "HOUSE" | "SHOP" | "LEARNT";
+        Span: {
+            /** Format: time-local */
+            from: string;
+            /** Format: time-local */
+            to: string;
+        };
         Spot: {
             /** Format: double */
             x: number;
@@ -3055,6 +3356,22 @@ export interface components {
             /** Format: date-time */
             to: string;
             own: boolean;
+            by: string;
+        };
+        Stroke: {
+            /** Format: int32 */
+            move: number;
+            colour: string;
+            /** Format: double */
+            from: number;
+            /** Format: double */
+            to: number;
+            isCoat: boolean;
+            /** Format: int32 */
+            coat: number;
+            /** Format: double */
+            ageSeconds: number;
+            isLate: boolean;
         };
         Supply: {
             sort: components["schemas"]["Sort"];
@@ -3139,7 +3456,8 @@ export interface components {
             packSize: number;
             /** Format: int32 */
             packs: number;
-            cost: number | null;
+            packCost: number | null;
+            cost: (number | null) | null;
             /** Format: double */
             missing: number;
             unpriced: boolean;
@@ -3154,6 +3472,8 @@ export interface components {
             details: components["schemas"]["OrderDetails"];
             designs: components["schemas"]["DesignView"][];
         };
+        /** @enum {string} */
+        TraysDry: "IN_STILL_AIR" | "UNDER_THE_FAN" | "IN_THE_DEHYDRATOR";
         Trim: {
             move: "Trim";
         } & Omit<components["schemas"]["Move"], "move">;
@@ -3202,6 +3522,50 @@ export interface components {
             taken: components["schemas"]["TakenShape"][];
             colours: components["schemas"]["Matched"][];
         };
+        WeekHoursDay: {
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            promisedMinutes: number;
+            /** Format: int32 */
+            thereMinutes: number;
+        };
+        WeekHoursDries: {
+            /** Format: int64 */
+            order: number;
+            name: string;
+            /** Format: int32 */
+            cookies: number;
+            doing: components["schemas"]["Work"];
+            /** Format: date-time */
+            since: string;
+            /** Format: date-time */
+            until: string;
+        };
+        WeekHoursNext: {
+            /** Format: int64 */
+            order: number;
+            orderName: string;
+            doing: components["schemas"]["Work"];
+            name: string;
+            /** Format: int32 */
+            pass: number;
+            /** Format: date-time */
+            from: string;
+        };
+        WeekHoursView: {
+            days: components["schemas"]["WeekHoursDay"][];
+            next: components["schemas"]["WeekHoursNext"] | null;
+            /** Format: int32 */
+            leftToday: number;
+            drying: components["schemas"]["WeekHoursDries"][];
+            begins: {
+                [key: string]: string;
+            };
+            late: {
+                [key: string]: number;
+            };
+        };
         /** @enum {string} */
         WeekStart: "MONDAY" | "SUNDAY" | "SATURDAY";
         WeekView: {
@@ -3227,10 +3591,41 @@ export interface components {
             /** Format: double */
             cups: number;
         };
+        WeighedOut: {
+            ingredient: string;
+            /** Format: double */
+            grams: number;
+            /** Format: int32 */
+            pieces: number;
+        };
         /** @enum {string} */
         Weight: "WILL_SPOIL" | "MIND" | "A_THOUGHT";
+        WetRehearsal: {
+            /** Format: int32 */
+            pass: number;
+            strokes: components["schemas"]["Stroke"][];
+            /** Format: double */
+            limitSeconds: number;
+            sectionBySection: components["schemas"]["Stroke"][];
+            /** Format: int32 */
+            inOneGo: number;
+        };
         /** @enum {string} */
         What: "PAINT" | "DUST" | "MARBLED";
+        WhatIfAnswer: {
+            otherwise: components["schemas"]["Otherwise"];
+            words: string;
+            starts: (string | null) | null;
+            ends: (string | null) | null;
+            /** Format: int32 */
+            lateMinutes: number;
+            /** Format: int32 */
+            lateOrders: number;
+            /** Format: int32 */
+            sittings: number;
+            betterBy: string;
+            mends: boolean;
+        };
         /** @enum {string} */
         When: "GUIDE" | "HALF_DRY" | "SURFACE_DRY" | "DRY_THROUGH";
         Where: {
@@ -3248,8 +3643,20 @@ export interface components {
             mirrored?: "BOTH_SIDES";
             places?: components["schemas"]["Place"][];
         };
+        /** @enum {string|null} */
+        Why: "NEEDS" | "CHILL" | "COOL" | "GATE" | "DRY_THROUGH" | "REST" | null;
+        Wish: {
+            pinned: (string | null) | null;
+            done: (string | null) | null;
+            split: (boolean | null) | null;
+            notBefore: (string | null) | null;
+        };
         /** @enum {string} */
         Work: "DOUGH" | "CUT" | "BAKE" | "BASE" | "BOWL" | "ICE" | "PACK" | "LABEL";
+        Working: {
+            own: components["schemas"]["Hours"];
+            helpers: components["schemas"]["Helper"][];
+        };
     };
     responses: never;
     parameters: never;
@@ -3378,6 +3785,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    oneMore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OneMoreWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OneMoreAnswer"];
+                };
             };
         };
     };
@@ -4457,6 +4888,24 @@ export interface operations {
             };
         };
     };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     shop: {
         parameters: {
             query?: never;
@@ -4615,6 +5064,28 @@ export interface operations {
             };
         };
     };
+    week_1: {
+        parameters: {
+            query: {
+                from: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekHoursView"];
+                };
+            };
+        };
+    };
     reach: {
         parameters: {
             query?: never;
@@ -4719,6 +5190,29 @@ export interface operations {
             };
         };
     };
+    rehearsal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+                design: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WetRehearsal"][];
+                };
+            };
+        };
+    };
     seeing: {
         parameters: {
             query?: never;
@@ -4759,6 +5253,51 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ClockView"];
+                };
+            };
+        };
+    };
+    whatIf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+                otherwise: components["schemas"]["Otherwise"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhatIfAnswer"];
+                };
+            };
+        };
+    };
+    view_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BakingView"];
                 };
             };
         };

@@ -3,6 +3,7 @@ import type { ClockView } from "../api/types";
 import type { OrderDesk } from "./order.svelte";
 
 const REST_MS = 1500;
+const SEARCHING_MS = 800;
 
 /** An order on the clock. Fetched anew when changes of the order have come to rest. */
 export class ClockDesk {
@@ -40,8 +41,16 @@ export class ClockDesk {
       this.view = view;
       this.revision = revision;
       this.trouble = "";
+      // A better plan is looked for: see how far it is.
+      if (view.search?.isSearching) this.lookSoon(SEARCHING_MS);
     } catch (e) {
       if (asked === this.#asked) this.trouble = (e as Error).message;
     }
+  }
+
+  /** Ends the search; the best plan so far stays. */
+  async stop(): Promise<void> {
+    await api.POST("/api/clock/stop");
+    await this.look();
   }
 }

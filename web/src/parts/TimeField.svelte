@@ -6,9 +6,16 @@
   let {
     label,
     time,
+    place,
     trouble = "",
     onchange,
-  }: { label: string; time: string; trouble?: string; onchange: (time: string) => void } = $props();
+  }: {
+    label: string;
+    time: string;
+    place?: string;
+    trouble?: string;
+    onchange: (time: string) => void;
+  } = $props();
 
   let typed = $state<string | null>(null);
   const unreadable = $derived(typed !== null && readTime(typed) === undefined);
@@ -20,7 +27,7 @@
   }
 </script>
 
-<Field {label} trouble={unreadable ? "Write a time such as 10:00." : trouble}>
+<Field {label} {place} trouble={unreadable ? "Write a time such as 10:00." : trouble}>
   <input
     value={typed ?? time}
     maxlength="12"

@@ -1,9 +1,10 @@
 <script lang="ts">
+  import { onMount } from "svelte";
   import type { MixingView } from "../../api/types";
   import { theDesk } from "../../desk/order.svelte";
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import Slump from "../../marks/Slump.svelte";
-  import { consistency, grams, lasting, outOf, stirred } from "../../units/format";
+  import { consistency, dayOf, grams, lasting, outOf, stirred, timeOf } from "../../units/format";
   import { doses } from "../../units/tint";
   import { locale } from "../../units/locale.svelte";
 
@@ -12,14 +13,41 @@
   // What is done one after the other, the darkest bowls first, each down its ladder from stiff to thin.
   let { view }: { view: MixingView } = $props();
 
+  // The order is the clock's: it is asked for first, so that nothing changes its place under the hand.
+  let isAsked = $state(desk.clock.view !== null);
+  onMount(() => {
+    if (!isAsked) void desk.clock.look().finally(() => (isAsked = true));
+  });
+
+  // By the clock, where it has them: bowl by bowl as they are done.
+  const times = $derived.by(() => {
+    const runs = (desk.clock.view?.rows ?? []).flatMap((row) => row.runs);
+    return Object.fromEntries(
+      runs.flatMap((run) => (run.doing === "BOWL" && run.colour ? [[run.colour, run.from]] : [])),
+    ) as Record<string, string>;
+  });
+  const base = $derived(
+    (desk.clock.view?.rows ?? []).flatMap((row) => row.runs).find((run) => run.doing === "BASE"),
+  );
+  const timeOfStep = (step: MixingView["steps"][number]) =>
+    step.colour ? times[step.colour] : base?.from;
+  const steps = $derived(
+    view.steps
+      .map((step, i) => ({ step, i, at: timeOfStep(step) ?? "9999" }))
+      .sort((a, b) => a.at.localeCompare(b.at) || a.i - b.i),
+  );
+  const isOnClock = $derived(Object.keys(times).length > 0);
+
   const spoons = $derived(locale.isUs);
   const portion = (step: MixingView["steps"][number]) =>
     view.pour.pour.bowls.find((b) => b.colour === step.colour)?.portions[step.portion];
 </script>
 
 <p class="soft">
-  {lasting(view.minutes)} of hands. Dark bowls come first, so that they rest while you do the others;
-  stiff portions come out before water goes in. Keep all that waits covered: it skins in minutes.
+  {lasting(view.minutes)} of hands, {isOnClock
+    ? "in the order of the clock, so that deep colours rest before they are used"
+    : "dark bowls first, so that they rest while you do the others"}; stiff portions come out before
+  water goes in. Keep all that waits covered: it skins in minutes.
 </p>
 {#each view.tips as use (use.tip)}
   <p class="tips">
@@ -27,9 +55,12 @@
     on, in this order: {use.bags.map((colour) => desk.colourName(colour)).join(", ")}.
   </p>
 {/each}
-<ol>
-  {#each view.steps as step, i (i)}
+<ol class:waiting={!isAsked}>
+  {#each steps as { step, i, at }, n (i)}
     {@const own = portion(step)}
+    {#if isOnClock && at !== "9999" && at !== steps[n - 1]?.at}
+      <li class="when">{dayOf(at)}, {timeOf(at)}</li>
+    {/if}
     <li>
       {#if step.colour}<BowlDisc hex={desk.hexes[step.colour] ?? "#888888"} size={24} />{:else}<span
           class="base"
@@ -81,6 +112,13 @@
 </ol>
 
 <style>
+  .waiting {
+    visibility: hidden;
+  }
+  .when {
+    color: var(--soft);
+    font-size: var(--small);
+  }
   .tips {
     color: var(--brass);
     font-weight: 600;

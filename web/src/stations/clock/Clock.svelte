@@ -1,67 +1,66 @@
 <script lang="ts">
   import { onMount } from "svelte";
   import { theDesk } from "../../desk/order.svelte";
+  import { shop } from "../../desk/shop.svelte";
+  import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import { dayOf, lasting, plural, timeOf } from "../../units/format";
   import DayList from "./DayList.svelte";
-  import { gateOf, type Row, type Run, sentence, shadeOf } from "./runs";
-  import { at, hoursOf, scaleOf } from "./scale";
+  import LostHours from "./LostHours.svelte";
+  import RoomSlip from "./RoomSlip.svelte";
+  import RunSlip from "./RunSlip.svelte";
+  import { chainOf, type Run } from "./runs";
+  import WetToDry from "./WetToDry.svelte";
+  import WhatIfSlip from "./WhatIfSlip.svelte";
 
-  // Wet to dry: one row a design, solid for hands, fading while it dries. Nights are folded.
+  // Wet to dry: what is done when, what dries meanwhile, when she must start, and what would change that.
   const desk = theDesk();
   const { clock } = desk;
 
-  const ROW = 54;
-  const TOP = 44;
-  const SOLID = 34;
-  const LEAST_PX = 4;
-  const LABELS_PX = 128;
-  /** A fade that is shorter says nothing: its word would lie on others. */
-  const LEAST_WORD_PX = 74;
-
-  let room = $state(1000);
-  let told = $state("");
+  const MOST_NAMED = 3;
+  let chosen = $state("");
+  let showsAll = $state(false);
+  let showsChain = $state(false);
 
   onMount(() => void clock.look());
   $effect(() => {
     void desk.order?.revision;
+    void shop.view?.revision;
     if (!clock.isFresh) clock.lookSoon(150);
+  });
+  // What the shop changes, changes the clock as well.
+  let seen = -1;
+  $effect(() => {
+    const now = shop.view?.revision ?? -1;
+    if (seen >= 0 && now !== seen) clock.lookSoon(150);
+    seen = now;
   });
 
   const view = $derived(clock.view);
-  const LABEL = -2;
-  const rows = $derived((view?.rows ?? []).filter((row) => row.design !== LABEL));
-  const scale = $derived(view && rows.length ? scaleOf(view, room - LABELS_PX) : null);
-  const height = $derived(TOP + (rows.length + 1) * ROW);
+  const groups = $derived([
+    { name: desk.details?.name ?? "", isOwn: true, rows: view?.rows ?? [] },
+    ...(showsAll
+      ? (view?.others ?? []).map((other) => ({ name: other.name, isOwn: false, rows: other.rows }))
+      : []),
+  ]);
   const first = $derived(
-    rows
+    (view?.rows ?? [])
       .flatMap((row) => row.runs)
       .map((run) => run.from)
       .sort()[0] ?? "",
   );
-  const days = $derived(
-    (scale?.stretches ?? [])
-      .filter((one) => !one.isFolded)
-      .map((one) => ({ x: one.x, iso: new Date(one.from).toISOString() })),
+  const picked = $derived.by(() => {
+    for (const row of view?.rows ?? []) {
+      const run = row.runs.find((one) => one.key === chosen);
+      if (run) return { row, run };
+    }
+    return null;
+  });
+  const done = $derived(
+    Object.entries(desk.details?.clock ?? {}).filter(([, wish]) => wish.done !== null),
   );
-
+  const lateOthers = $derived((view?.others ?? []).filter((other) => other.lateMinutes > 0));
   const named = (run: Run) => (run.colour ? desk.colourName(run.colour) : "");
-  const tell = (row: Row, run: Run) => sentence(row, run, named(run));
-  const NIGHT = 20 * 3_600_000;
-  const foldOf = (stretch: { from: number; to: number }) =>
-    stretch.to - stretch.from < NIGHT
-      ? "night"
-      : plural(Math.max(1, Math.round((stretch.to - stretch.from) / (24 * 3_600_000))), "day");
-
-  /** Of the trays of a pass only the one that is dry last says so. */
-  const saysGate = (runs: Run[], run: Run) =>
-    run.until !== null &&
-    !runs.some(
-      (other) =>
-        other.pass === run.pass &&
-        other.doing === run.doing &&
-        (other.until ?? "") > (run.until ?? ""),
-    );
 </script>
 
 <main>
@@ -74,118 +73,31 @@
       ><h2>Wet to dry</h2>
       <p>{view.trouble}</p></Sheet
     >
-  {:else if scale}
+  {:else}
     <Sheet label="Wet to dry">
       <div class="head">
         <h2>Wet to dry</h2>
         <span class="soft hint">solid is your hands; the fade is icing drying until the mark</span>
+        {#if view.others.length > 0}
+          <label class="hint"
+            ><input type="checkbox" bind:checked={showsAll} /> the other orders below it</label
+          >
+        {/if}
       </div>
-      <div class="wide" bind:clientWidth={room}>
-        <div class="labels" style:padding-top="{TOP}px">
-          {#each rows as row (row.design)}
-            <span style:height="{ROW}px">
-              <strong><bdi>{row.name}</bdi></strong>
-              {#if row.count}<span class="soft"
-                  >{row.design === -1 ? plural(row.count, "bowl") : row.count}</span
-                >{/if}
-            </span>
-          {/each}
-          <span style:height="{ROW}px"><strong>Hands</strong></span>
-        </div>
-        <div class="scroll">
-          <svg width={scale.width} {height} role="group" aria-label="The work from wet to dry">
-            <defs>
-              {#each desk.palette as colour (colour.key)}
-                <linearGradient id="dry-{colour.key}">
-                  <stop offset="0" stop-color={colour.hex} stop-opacity="0.75" />
-                  <stop offset="1" stop-color={colour.hex} stop-opacity="0.08" />
-                </linearGradient>
-              {/each}
-              <linearGradient id="dry-none">
-                <stop offset="0" stop-color="#DDB98A" stop-opacity="0.75" />
-                <stop offset="1" stop-color="#DDB98A" stop-opacity="0.08" />
-              </linearGradient>
-            </defs>
-            {#each scale.stretches as stretch (stretch.from)}
-              {#if stretch.isFolded}
-                <rect class="night" x={stretch.x} y="0" width={stretch.width} {height} />
-                <text class="small" x={stretch.x + stretch.width / 2} y="14" text-anchor="middle"
-                  >{foldOf(stretch)}</text
-                >
-              {/if}
-            {/each}
-            {#each hoursOf(scale) as tick (tick.x)}
-              <line class="hour" x1={tick.x} x2={tick.x} y1={TOP - 8} y2={height} />
-              <text class="small" x={tick.x + 2} y={TOP - 12}>{tick.word}</text>
-            {/each}
-            {#each days as day (day.x)}
-              <text class="day" x={day.x + 2} y="14">{dayOf(day.iso)}</text>
-            {/each}
-            {#each rows as row, i (row.design)}
-              {@const y = TOP + i * ROW + (ROW - SOLID) / 2}
-              {#each row.runs as run (run.from + run.doing + run.tray)}
-                {@const from = scale.x(at(run.from))}
-                {@const to = scale.x(at(run.to))}
-                {#if run.until}
-                  {@const dry = scale.x(at(run.until))}
-                  <rect
-                    class="drying"
-                    x={to - 3}
-                    y={y + 4}
-                    width={Math.max(0, dry - to + 3)}
-                    height={SOLID - 8}
-                    fill="url(#dry-{run.colour ?? 'none'})"
-                  />
-                  <line class="gate" x1={dry} x2={dry} y1={y} y2={y + SOLID} />
-                  {#if dry - to > LEAST_WORD_PX && saysGate(row.runs, run)}
-                    <text class="word" x={dry - 4} y={y + SOLID - 8} text-anchor="end"
-                      >{gateOf(run)}</text
-                    >
-                  {/if}
-                {/if}
-                <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-                <rect
-                  class="run"
-                  role="img"
-                  tabindex="0"
-                  aria-label={tell(row, run)}
-                  x={from}
-                  {y}
-                  width={Math.max(LEAST_PX, to - from)}
-                  height={SOLID}
-                  rx={Math.min(8, Math.max(LEAST_PX, to - from) / 2)}
-                  fill={shadeOf(run, desk.hexes)}
-                  onpointerenter={() => (told = tell(row, run))}
-                  onfocus={() => (told = tell(row, run))}
-                />
-              {/each}
-            {/each}
-            {#each view.hands as stretch (stretch.from)}
-              <rect
-                class="hands"
-                class:other={!stretch.own}
-                x={scale.x(at(stretch.from))}
-                y={TOP + rows.length * ROW + 16}
-                width={Math.max(1, scale.x(at(stretch.to)) - scale.x(at(stretch.from)))}
-                height="14"
-                rx="2"
-              />
-            {/each}
-            {#if at(view.now) > at(first)}
-              <line
-                class="now"
-                x1={scale.x(at(view.now))}
-                x2={scale.x(at(view.now))}
-                y1={TOP - 20}
-                y2={height}
-              />
-            {/if}
-          </svg>
-        </div>
-      </div>
-      <p class="told wide">{told || "Point at a piece of work to read what it is."}</p>
-      <DayList rows={view.rows} {named} />
+      <WetToDry
+        {view}
+        {groups}
+        {chosen}
+        decides={showsChain ? view.decides.map((link) => link.key) : []}
+        onchoose={(key) => (chosen = chosen === key ? "" : key)}
+      />
+      <DayList rows={view.rows} {named} onchoose={(key) => (chosen = key)} />
     </Sheet>
+    {#if picked}
+      <div class="picked">
+        <RunSlip row={picked.row} run={picked.run} now={view.now} onclose={() => (chosen = "")} />
+      </div>
+    {/if}
     <div class="slips">
       <Sheet label="Start">
         <h3>{view.lateMinutes > 0 ? "Too late by" : "Start"}</h3>
@@ -196,23 +108,74 @@
           {lasting(view.handMinutes)} of hands in {plural(view.sittingsUsed, "sitting")}. All is to
           be ready on
           {dayOf(view.ready)} at {timeOf(view.ready)}, in hand before the hand-over.
-          {#if view.lateMinutes > 0}Everything begins at once, and is late all the same: hand it
-            over later, or ice fewer.{/if}
+          {#if view.lateMinutes > 0}See below what would bring it in time.{/if}
         </p>
-        {#if view.others.length > 0}
-          <p class="soft">Late as well: {view.others.join(", ")}.</p>
+        {#if lateOthers.length > 0}
+          <p class="mind">
+            Late as well: {lateOthers
+              .slice(0, MOST_NAMED)
+              .map((other) => `${other.name} by ${lasting(other.lateMinutes)}`)
+              .join(", ")}{lateOthers.length > MOST_NAMED
+              ? ` and ${lateOthers.length - MOST_NAMED} more`
+              : ""}.
+          </p>
         {/if}
+        {#each view.minds as mind (mind)}<p class="mind">{mind}</p>{/each}
       </Sheet>
-      <Sheet label="What it reckons with">
-        <h3>What it reckons with</h3>
-        <p class="soft">
-          Monday to Friday 9:00 to 13:00, 14:00 to 18:00 and 19:00 to 22:00, Saturday 8:00 to 13:00;
-          one pair of hands, one oven; still air of 21 °C and 45 %. The hours, helpers, the room and
-          the fan can't be set yet, and nothing can be moved by hand yet. The other figures are
-          among
-          <a href="/shop">the shop's numbers</a>.
-        </p>
+      <Sheet label="What decides">
+        <h3>What decides it</h3>
+        <p class="soft">{chainOf(view.decides)}.</p>
+        <Press plain onpress={() => (showsChain = !showsChain)}
+          >{showsChain ? "Hide it above" : "Show it above"}</Press
+        >
       </Sheet>
+      <RoomSlip room={view.room} />
+      {#if view.search}
+        <Sheet label="The plan">
+          <h3>{plural(view.search.sittings, "sitting")} for all orders</h3>
+          <p class="soft" role="status">
+            {#if view.search.isSearching}
+              Looking for a better plan …
+            {:else if view.search.isBest}
+              No plan is better.
+            {:else if !view.search.isThere}
+              The solver can't be used on this machine: this is the plan that is made at once.
+            {:else}
+              The best that was found.
+            {/if}
+            {#if view.search.fewest > 0}
+              No plan in time has fewer than {plural(view.search.fewest, "sitting")}.
+            {/if}
+          </p>
+          {#if view.search.isSearching}
+            <Press plain onpress={() => void clock.stop()}>Stop looking</Press>
+          {/if}
+          <p class="soft">
+            Take it along: <a href="/api/orders/{desk.id}/print/clock.ics" download>calendar file</a
+            >,
+            <a href="/api/orders/{desk.id}/print/clock.csv" download>table (CSV)</a>,
+            <a href="/api/orders/{desk.id}/print/day-sheet.pdf" target="_blank" rel="noreferrer"
+              >day sheet (PDF)</a
+            >. A calendar program can follow all orders at
+            <code>{location.origin}/api/clock.ics</code>.
+          </p>
+        </Sheet>
+      {/if}
+      <LostHours now={view.now} />
+      {#if done.length > 0}
+        <Sheet label="Done">
+          <h3>{plural(done.length, "piece")} of work done</h3>
+          <Press
+            plain
+            onpress={() =>
+              desk.editDetails((d) => {
+                d.clock = Object.fromEntries(
+                  Object.entries(d.clock).filter(([, wish]) => wish.done === null),
+                );
+              }, "clock")}>None of it is done yet</Press
+          >
+        </Sheet>
+      {/if}
       {#if view.leftOut.length > 0}
         <Sheet label="Left out">
           <h3>Not on the clock</h3>
@@ -222,10 +185,15 @@
         </Sheet>
       {/if}
     </div>
+    <WhatIfSlip {view} />
   {/if}
 </main>
 
 <style>
+  main {
+    display: grid;
+    gap: 16px;
+  }
   .head {
     display: flex;
     flex-wrap: wrap;
@@ -233,76 +201,27 @@
     align-items: baseline;
     margin-bottom: 8px;
   }
+  label {
+    display: flex;
+    gap: 6px;
+    align-items: center;
+    margin-left: auto;
+    min-height: var(--target);
+    cursor: pointer;
+  }
   .soft {
     color: var(--soft);
     font-size: var(--small);
   }
-  .wide {
-    display: grid;
-    grid-template-columns: 128px minmax(0, 1fr);
-  }
-  .told {
-    display: block;
-    min-height: 1.5em;
-    margin-top: 6px;
-  }
-  .labels > span {
-    display: grid;
-    align-content: center;
-    line-height: 1.2;
-    padding-right: 8px;
-    overflow-wrap: anywhere;
-  }
-  .scroll {
-    overflow-x: auto;
-  }
-  .night {
-    fill: var(--wash);
-  }
-  .hour {
-    stroke: var(--line);
-  }
-  .small,
-  .word {
-    font-size: var(--least);
-    fill: var(--soft);
-  }
-  .word {
-    fill: var(--ink);
-  }
-  .day {
-    font-weight: 600;
+  .mind {
+    color: var(--brass);
     font-size: var(--small);
-    fill: var(--ink);
-  }
-  .run {
-    stroke: var(--ink);
-    stroke-width: 1.5;
-    cursor: default;
-  }
-  .run:focus-visible {
-    outline: 3px solid var(--cobalt);
-    outline-offset: 2px;
-  }
-  .gate {
-    stroke: var(--ink);
-    stroke-width: 1.5;
-  }
-  .hands {
-    fill: var(--cobalt);
-  }
-  .hands.other {
-    fill: var(--line);
-  }
-  .now {
-    stroke: var(--brass-line);
-    stroke-width: 3;
+    margin-top: 6px;
   }
   .slips {
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(min(260px, 100%), 1fr));
     gap: 16px;
-    margin-top: 16px;
     align-items: start;
   }
   .big {
@@ -311,8 +230,10 @@
     font-weight: 700;
     margin: 4px 0;
   }
+  code {
+    overflow-wrap: anywhere;
+  }
   @media (max-width: 820px) {
-    .wide,
     .hint {
       display: none;
     }

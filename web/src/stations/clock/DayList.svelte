@@ -3,7 +3,11 @@
   import { doingOf, gateOf, type Row, type Run } from "./runs";
 
   // The days as lists in big type, for a phone or a tablet in a stand.
-  let { rows, named }: { rows: Row[]; named: (run: Run) => string } = $props();
+  let {
+    rows,
+    named,
+    onchoose,
+  }: { rows: Row[]; named: (run: Run) => string; onchoose: (key: string) => void } = $props();
 
   type Line = { row: Row; run: Run };
   const lines = $derived(
@@ -21,14 +25,14 @@
       {#each lines.filter((line) => line.run.from.startsWith(day)) as line, i (i)}
         <li>
           <span class="time">{timeOf(line.run.from)}</span>
-          <span>
+          <button onclick={() => onchoose(line.run.key)}>
             {doingOf(line.row, line.run, named(line.run))}
             {#if line.run.until}<span class="soft"
                 >{gateOf(line.run)}
                 {line.run.until.startsWith(day) ? "" : dayOf(line.run.until)}
                 {timeOf(line.run.until)}</span
               >{/if}
-          </span>
+          </button>
         </li>
       {/each}
     </ol>
@@ -53,9 +57,20 @@
     display: grid;
     grid-template-columns: 64px minmax(0, 1fr);
     gap: 8px;
+    align-items: center;
     padding: 6px 0;
     border-bottom: 1px solid var(--line);
     font-size: 18px;
+  }
+  button {
+    border: 0;
+    background: none;
+    padding: 0;
+    min-height: 44px;
+    font: inherit;
+    color: inherit;
+    text-align: left;
+    cursor: pointer;
   }
   .time {
     font-weight: 600;

@@ -52,3 +52,56 @@ export function sentence(row: Row, run: Run, colour: string): string {
   const dry = run.until ? `; ${gateOf(run)} on ${dayOf(run.until)} at ${timeOf(run.until)}` : "";
   return `${doingOf(row, run, colour)}${tray}: ${dayOf(run.from)}, ${timeOf(run.from)} to ${timeOf(run.to)}${dry}`;
 }
+
+const WHY: Record<NonNullable<Link["why"]>, string> = {
+  NEEDS: "",
+  CHILL: "chills",
+  COOL: "cools",
+  GATE: "dries",
+  DRY_THROUGH: "dries through",
+  REST: "rests",
+};
+const DOING: Record<Run["doing"], string> = {
+  DOUGH: "dough",
+  CUT: "rolling",
+  BAKE: "baking",
+  BASE: "base",
+  BOWL: "bowl",
+  ICE: "icing",
+  PACK: "packing",
+  LABEL: "label",
+};
+
+export type Link = ClockView["decides"][number];
+
+/** A link of the chain in a few words. */
+export function linkOf(link: Link): string {
+  const tray =
+    link.tray > 0 && link.doing !== "BAKE" && link.doing !== "CUT" ? `, tray ${link.tray}` : "";
+  const pass = link.pass > 0 ? `, pass ${link.pass}` : "";
+  return `${DOING[link.doing]} ${link.name}${pass}${tray}`;
+}
+
+const MOST_LINKS = 7;
+
+/** The chain in a sentence: its first and its last link, and those between that dry, cool or chill or at which a sitting ends; the middle of a long one is left out. */
+export function chainOf(links: Link[]): string {
+  const told = links.filter(
+    (link, i) =>
+      i === 0 ||
+      i === links.length - 1 ||
+      link.because === "SITTING" ||
+      (link.because === "WAIT" && link.why !== null && WHY[link.why] !== ""),
+  );
+  const kept =
+    told.length <= MOST_LINKS ? told : [...told.slice(0, MOST_LINKS - 3), null, ...told.slice(-2)];
+  return kept
+    .map((link) => {
+      if (!link) return `${told.length - MOST_LINKS + 1} more such steps`;
+      const wait = link.because === "WAIT" && link.why ? WHY[link.why] : "";
+      const end = link.because === "SITTING" ? "and there the sitting ends" : "";
+      const then = wait ? `, which ${wait}` : end ? `, ${end}` : "";
+      return `${dayOf(link.from)} ${timeOf(link.from)} ${linkOf(link)}${then}`;
+    })
+    .join("; then ");
+}

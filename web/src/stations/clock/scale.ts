@@ -6,35 +6,36 @@ export const at = (iso: string): number => Date.parse(`${iso}Z`);
 const HOUR = 3_600_000;
 /** A pause shorter than this is drawn as long as it is; a longer one, and the night, is folded. */
 const LONGEST_PAUSE = 3 * HOUR;
+const AROUND = HOUR / 4;
+/** A day's name has room over its stretch. */
+const LEAST_OPEN_PX = 92;
 const FOLDED_PX = 46;
-const LEAST_PX_AN_HOUR = 24;
+const LEAST_PX_AN_HOUR = 30;
+const MOST_PX_AN_HOUR = 190;
 
 export type Stretch = { from: number; to: number; x: number; width: number; isFolded: boolean };
 export type Scale = { x: (time: number) => number; width: number; stretches: Stretch[] };
 
 /** Where times lie from left to right: working time as long as it is, nights and closed days folded. */
-export function scaleOf(view: ClockView, room: number): Scale {
-  const runs = view.rows.flatMap((row) => row.runs);
+export function scaleOf(view: ClockView, room: number, rows: ClockView["rows"] = view.rows): Scale {
+  const runs = rows.flatMap((row) => row.runs);
   const first = Math.min(...runs.map((run) => at(run.from)));
   const last = Math.max(
     at(view.handOver),
     ...runs.map((run) => Math.max(at(run.to), run.until ? at(run.until) : 0)),
   );
+  // Open where hands work, and a little around; what lies further apart is folded.
   const open: { from: number; to: number }[] = [];
-  for (const sitting of view.sittings) {
-    const from = Math.max(first, at(sitting.from));
-    const to = Math.min(last, at(sitting.to));
+  const spans = [
+    ...runs.map((run) => ({ from: at(run.from), to: at(run.to) })),
+    { from: at(view.handOver), to: at(view.handOver) },
+  ].sort((a, b) => a.from - b.from);
+  for (const span of spans) {
     const before = open.at(-1);
-    if (to <= from) continue;
-    if (before && from - before.to < LONGEST_PAUSE) before.to = to;
-    else open.push({ from, to });
+    if (before && span.from - before.to < LONGEST_PAUSE) before.to = Math.max(before.to, span.to);
+    else open.push({ from: Math.max(first, span.from - AROUND), to: span.to });
   }
-  // A day on which nothing of the order is done is folded like a night.
-  const worked = open.filter(
-    (one) =>
-      runs.some((run) => at(run.from) < one.to && at(run.to) > one.from) ||
-      (at(view.handOver) > one.from && at(view.handOver) <= one.to),
-  );
+  const worked = open.map((one) => ({ from: one.from, to: Math.min(last, one.to + AROUND) }));
   const parts: { from: number; to: number; isFolded: boolean }[] = [];
   let until = first;
   for (const one of worked) {
@@ -46,10 +47,15 @@ export function scaleOf(view: ClockView, room: number): Scale {
   const folded = parts.filter((part) => part.isFolded).length;
   const hours =
     parts.reduce((sum, part) => sum + (part.isFolded ? 0 : part.to - part.from), 0) / HOUR;
-  const anHour = Math.max(LEAST_PX_AN_HOUR, (room - folded * FOLDED_PX) / Math.max(1, hours));
+  const anHour = Math.min(
+    MOST_PX_AN_HOUR,
+    Math.max(LEAST_PX_AN_HOUR, (room - folded * FOLDED_PX) / Math.max(1, hours)),
+  );
   let x = 0;
   const stretches = parts.map((part) => {
-    const width = part.isFolded ? FOLDED_PX : ((part.to - part.from) / HOUR) * anHour;
+    const width = part.isFolded
+      ? FOLDED_PX
+      : Math.max(LEAST_OPEN_PX, ((part.to - part.from) / HOUR) * anHour);
     const stretch = { ...part, x, width };
     x += width;
     return stretch;

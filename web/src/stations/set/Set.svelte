@@ -6,6 +6,7 @@
   import Sheet from "../../parts/Sheet.svelte";
   import { addressed, go } from "../../router";
   import { newDesign } from "../cookie/newDesign";
+  import DoughSlip from "./DoughSlip.svelte";
   import DesignTile from "./DesignTile.svelte";
   import LibraryPicker from "./LibraryPicker.svelte";
   import OrderSlip from "./OrderSlip.svelte";
@@ -105,6 +106,7 @@
   </main>
   <aside>
     <OrderSlip onadd={add} onlibrary={() => library.show()} />
+    <DoughSlip />
   </aside>
 </div>
 
@@ -115,7 +117,8 @@
     gap: 16px;
     align-items: start;
   }
-  main {
+  main,
+  aside {
     display: grid;
     gap: 16px;
     min-width: 0;

@@ -4,6 +4,7 @@
   import { said } from "../../units/format";
   import { type Settings, shop } from "../../desk/shop.svelte";
   import TextField from "../../parts/TextField.svelte";
+  import Doughs from "./Doughs.svelte";
   import CustomsForm from "./CustomsForm.svelte";
   import PieceWeights from "./PieceWeights.svelte";
   import Recipes from "./Recipes.svelte";
@@ -43,6 +44,7 @@
   usual={settings.recipe}
   onusual={(key) => shop.change((tree) => (tree.settings.recipe = key))}
 />
+<Doughs {settings} />
 <CustomsForm customs={settings.customs} />
 <h2>Words for how stiff it is</h2>
 <p class="soft">Each word is a count; call it what your kitchen calls it.</p>

@@ -7,6 +7,7 @@
   import Decisions from "./Decisions.svelte";
   import ShopFrame from "../ShopFrame.svelte";
   import EverythingSheet from "./EverythingSheet.svelte";
+  import HoursAndRoom from "./HoursAndRoom.svelte";
   import Figure from "./Figure.svelte";
 
   type Chapter = HabitView["chapter"];
@@ -24,6 +25,7 @@
   };
   const DECISIONS = "how-we-work";
   const EVERYTHING = "everything";
+  const HOURS = "hours-and-room";
 
   let trouble = $state("");
   const ready = $derived(shop.settings !== null && reference.catalogue !== null);
@@ -48,7 +50,7 @@
   /** Where a place of the shop's numbers is: its chapter is opened. */
   function look(path: string) {
     const habit = habits.find((one) => path.includes(`/habits/${one.habit}/`));
-    open(habit ? key(habit.chapter) : DECISIONS);
+    open(habit ? key(habit.chapter) : /working|roomDays/.test(path) ? HOURS : DECISIONS);
   }
 
   function open(address: string) {
@@ -64,8 +66,14 @@
   <main>
     <nav aria-label="What to set">
       <button
-        aria-current={!chapter && shown !== EVERYTHING && !wanted ? "page" : undefined}
+        aria-current={!chapter && shown !== EVERYTHING && shown !== HOURS && !wanted
+          ? "page"
+          : undefined}
         onclick={() => open(DECISIONS)}>How we work</button
+      >
+      <button
+        aria-current={shown === HOURS && !wanted ? "page" : undefined}
+        onclick={() => open(HOURS)}>Hours and room</button
       >
       {#each Object.entries(CHAPTERS) as [one, word] (one)}
         {@const changed = shop.settings ? own(one as Chapter) : 0}
@@ -89,6 +97,8 @@
     <Sheet label="Numbers">
       {#if shown === EVERYTHING && !wanted.trim()}
         <EverythingSheet />
+      {:else if ready && shop.settings && shown === HOURS && !wanted.trim()}
+        <HoursAndRoom settings={shop.settings} />
       {:else if ready && shop.settings && !chapter && !wanted.trim()}
         <Decisions settings={shop.settings} />
       {:else if ready}

@@ -2,16 +2,25 @@
   import type { WeekView } from "../../api/types";
   import Thumb from "../../marks/Thumb.svelte";
   import Menu from "../../parts/Menu.svelte";
-  import { plural, timeOf } from "../../units/format";
+  import { dayOf, lasting, plural, timeOf } from "../../units/format";
 
   // An order as a tray of its own cookies: the more of a design, the more of it on the tray.
   type Tray = WeekView["orders"][number];
   let {
     order,
+    begins = null,
+    lateMinutes = 0,
     oncopy,
     onarchive,
     onremove,
-  }: { order: Tray; oncopy: () => void; onarchive: () => void; onremove: () => void } = $props();
+  }: {
+    order: Tray;
+    begins?: string | null;
+    lateMinutes?: number;
+    oncopy: () => void;
+    onarchive: () => void;
+    onremove: () => void;
+  } = $props();
 
   const PLACES = 6;
   const total = $derived(order.designs.reduce((n, d) => n + d.count, 0));
@@ -44,6 +53,13 @@
         <bdi class="for">{order.details.client}</bdi>
       {/if}
     </span>
+    <span class="soft begins" class:late={lateMinutes > 0}>
+      {#if lateMinutes > 0}
+        {lasting(lateMinutes)} late by the clock
+      {:else if begins}
+        start {dayOf(begins)} {timeOf(begins)}
+      {/if}
+    </span>
   </a>
   <span class="acts">
     <Menu
@@ -58,6 +74,13 @@
 </article>
 
 <style>
+  /* As high before the clock has answered as after it. */
+  .begins {
+    min-height: 2.6em;
+  }
+  .begins.late {
+    color: var(--tomato);
+  }
   article {
     position: relative;
     border: 2px solid var(--cobalt);

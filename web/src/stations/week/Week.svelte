@@ -1,7 +1,7 @@
 <script lang="ts">
   import { onMount } from "svelte";
   import { answered, api } from "../../api/client";
-  import type { WeekView } from "../../api/types";
+  import type { WeekHoursView, WeekView } from "../../api/types";
   import { connection } from "../../desk/connection.svelte";
   import { live } from "../../desk/live";
   import { shop } from "../../desk/shop.svelte";
@@ -13,7 +13,10 @@
   import { dayOf, daysAfter, todayHere, weekOf } from "../../units/dates";
   import { plural, timeOf } from "../../units/format";
   import ShopFrame from "../ShopFrame.svelte";
+  import DryingSlip from "./DryingSlip.svelte";
   import FirstOrder from "./FirstOrder.svelte";
+  import NowSlip from "./NowSlip.svelte";
+  import OneMore from "./OneMore.svelte";
   import NewOrder from "./NewOrder.svelte";
   import WeekFoot from "./WeekFoot.svelte";
   import WeekDays from "./WeekDays.svelte";
@@ -22,6 +25,7 @@
   type Tray = WeekView["orders"][number];
 
   let week = $state.raw<WeekView | null>(null);
+  let hours = $state.raw<WeekHoursView | null>(null);
   let counts = $state.raw<Record<string, number>>({});
   let trouble = $state("");
   // Without a day of its own the week is the one from today on.
@@ -51,8 +55,19 @@
       }
       week = seven;
       trouble = "";
+      // The clock may take a moment; the week does not wait for it.
+      void lookAtHours(seven.from);
     } catch (e) {
       trouble = (e as Error).message;
+    }
+  }
+
+  async function lookAtHours(of: string) {
+    try {
+      const view = await answered(api.GET("/api/week/hours", { params: { query: { from: of } } }));
+      if (week?.from === of) hours = view;
+    } catch {
+      hours = null;
     }
   }
 
@@ -111,6 +126,7 @@
         {:else}
           <WeekDays
             {week}
+            {hours}
             isNow={from === null}
             ongo={go}
             oncopy={take}
@@ -123,6 +139,9 @@
       {#if week && !week.untouched}
         <Press key="n" onpress={() => take()}>Take an order</Press>
       {/if}
+      {#if week && !week.untouched}
+        <NowSlip {hours} today={week.today} />
+      {/if}
       {#if week?.next}
         <Sheet label="Next hand-over">
           <p class="soft">next hand-over, of {week.ahead} ahead</p>
@@ -132,6 +151,12 @@
             <span class="soft">{plural(week.next.cookies, "cookie")}</span>
           </p>
         </Sheet>
+      {/if}
+      {#if week && !week.untouched}
+        <OneMore
+          free={week.free}
+          orders={week.orders.map((one) => ({ id: one.id, name: one.details.name }))}
+        />
       {/if}
       <Sheet label="Months">
         <Months
@@ -146,6 +171,9 @@
           }}
         />
       </Sheet>
+      {#if week && hours && hours.drying.length > 0}
+        <DryingSlip drying={hours.drying} today={week.today} />
+      {/if}
       <WeekFoot onremoved={() => removed.show()} onchange={() => void look()} />
     </aside>
   </div>

@@ -1,20 +1,23 @@
 <script lang="ts">
-  import type { WeekView } from "../../api/types";
+  import type { WeekHoursView, WeekView } from "../../api/types";
   import { archiveOrder, removeOrder } from "../../desk/orders";
   import { dayOf, daysAfter, todayHere } from "../../units/dates";
   import { plural } from "../../units/format";
+  import HoursPots from "./HoursPots.svelte";
   import OrderTray from "./OrderTray.svelte";
 
   // Seven days, each with the trays that are handed over on it.
   type Tray = WeekView["orders"][number];
   let {
     week,
+    hours,
     isNow,
     ongo,
     oncopy,
     onchange,
   }: {
     week: WeekView | null;
+    hours: WeekHoursView | null;
     isNow: boolean;
     ongo: (from: string | null) => void;
     oncopy: (order: Tray) => void;
@@ -34,12 +37,16 @@
   const cookies = $derived(
     (week?.orders ?? []).reduce((n, o) => n + o.designs.reduce((m, d) => m + d.count, 0), 0),
   );
+  const whole = (minutes: number) => Math.round(minutes / 60);
+  const promised = $derived((hours?.days ?? []).reduce((sum, day) => sum + day.promisedMinutes, 0));
+  const there = $derived((hours?.days ?? []).reduce((sum, day) => sum + day.thereMinutes, 0));
 </script>
 
 <div class="head">
   <p class="soft">
     {#if week}
-      {plural(week.orders.length, "order")}, {plural(cookies, "cookie")} in these seven days
+      {plural(week.orders.length, "order")}, {plural(cookies, "cookie")} in these seven days{#if hours}&nbsp;·
+        {whole(promised)} h promised of {whole(there)} h there are{/if}
     {/if}
   </p>
   <span class="ways">
@@ -61,9 +68,16 @@
         {dayOf(day.iso)}
         {#if day.iso === week?.today}<span class="soft">today</span>{/if}
       </h2>
+      <p class="hours">
+        {#each (hours?.days ?? []).filter((one) => one.day === day.iso) as one (one.day)}
+          <HoursPots day={one} />
+        {/each}
+      </p>
       {#each day.orders as order (order.id)}
         <OrderTray
           {order}
+          begins={hours?.begins[order.id] ?? null}
+          lateMinutes={hours?.late[order.id] ?? 0}
           oncopy={() => oncopy(order)}
           onarchive={() => void archiveOrder(order.id, order.details.name, true, onchange)}
           onremove={() => void removeOrder(order.id, order.details.name, onchange)}
@@ -77,6 +91,10 @@
 {/if}
 
 <style>
+  .hours {
+    margin: 0 0 6px;
+    min-height: 58px;
+  }
   .head {
     display: flex;
     flex-wrap: wrap;

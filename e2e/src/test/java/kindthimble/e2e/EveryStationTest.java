@@ -39,6 +39,7 @@ class EveryStationTest {
                 "/library/cutter",
                 "/shop",
                 "/shop#everything",
+                "/shop#hours-and-room",
                 "/orders/1",
                 "/orders/1/cookie",
                 "/orders/1/drawing",

@@ -4,21 +4,30 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import kindthimble.app.cookie.CookieService;
 import kindthimble.app.live.ShopRevision;
 import kindthimble.app.order.Kept;
+import kindthimble.app.order.OrderDetails;
 import kindthimble.app.order.Together;
+import kindthimble.app.order.Wish;
 import kindthimble.app.plan.Planned;
 import kindthimble.app.plan.Planner;
+import kindthimble.app.plan.PourView;
 import kindthimble.app.shop.ShopService;
+import kindthimble.core.colour.Lab;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.habit.Habit;
-import kindthimble.core.habit.Habits;
+import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.icing.Ingredient;
 import kindthimble.core.kitchen.Kitchen;
+import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.passes.Passes;
 import kindthimble.core.pour.MixingOrder;
+import kindthimble.core.pour.Pour;
 import kindthimble.core.pour.Tally;
 import kindthimble.core.words.Refused;
 import kindthimble.core.work.Task;
@@ -29,6 +38,11 @@ import org.springframework.stereotype.Component;
 @Component
 class WorkOfOrders {
     private static final int REMEMBERED = 200;
+
+    /** Darker than this, or as strong as {@link #DEEP_CHROMA}, a colour deepens while it rests. */
+    private static final double DEEP_LIGHTNESS = 45;
+
+    private static final double DEEP_CHROMA = 60;
 
     private final Together together;
     private final Planner planner;
@@ -52,20 +66,38 @@ class WorkOfOrders {
     private record Key(List<Version> orders, long shop) {}
 
     /**
-     * @param leading number of the order that leads the mixing
-     * @param orders numbers of all of them
+     * How a group's icing is mixed.
+     *
+     * @param steps in order
+     * @param deep keys of bowls whose colour deepens while it rests
+     * @param mothers by the key of a bowl that is let down, the key of the one that it comes out of
+     * @param trouble why it can't be said; null where it can
+     */
+    record Mixing(List<MixingOrder.Step> steps, Set<String> deep, Map<String, String> mothers, String trouble) {}
+
+    /**
+     * @param orders all of them, the one that leads the mixing first
      * @param tasks of all of them
+     * @param mixing of all of them
      * @param iced by design, how many are iced
      * @param gates by design and pass, what has to have come before it
      * @param leftOut by order, what could not be put on the clock, with why
      */
     record Group(
-            long leading,
-            List<Long> orders,
+            List<Kept> orders,
             List<Task> tasks,
+            Mixing mixing,
             Map<Long, Integer> iced,
             Map<Long, Map<Integer, String>> gates,
-            Map<Long, List<String>> leftOut) {}
+            Map<Long, List<String>> leftOut) {
+        long leading() {
+            return orders.get(0).id();
+        }
+
+        boolean holds(long order) {
+            return orders.stream().anyMatch(one -> one.id() == order);
+        }
+    }
 
     /** The work of an order and of those mixed with it. */
     Group of(Kept order) {
@@ -74,14 +106,24 @@ class WorkOfOrders {
                 mixed.stream().map(one -> new Version(one.id(), one.revision())).toList(), shopRevision.now());
         Group there = known.getIfPresent(key);
         if (there == null) {
-            there = worked(mixed);
+            there = worked(mixed, shop.settings(), mixing(mixed.get(0)));
             known.put(key, there);
         }
         return there;
     }
 
-    private Group worked(List<Kept> mixed) {
-        Habits habits = shop.settings().habits();
+    /** The same work in a shop with other numbers, or with other counts or designs; mixed as it is now. */
+    Group otherwise(Group now, ShopSettings settings, List<Kept> orders) {
+        return worked(orders, settings, now.mixing);
+    }
+
+    /** The work of an order that is not stored; its icing is mixed by itself in so many minutes. */
+    Group wished(Kept order, double mixingMinutes) {
+        MixingOrder.Step base = new MixingOrder.Step(MixingOrder.Doing.MIX, null, -1, 0, 0, 0, mixingMinutes, 0);
+        return worked(List.of(order), shop.settings(), new Mixing(List.of(base), Set.of(), Map.of(), null));
+    }
+
+    private Group worked(List<Kept> mixed, ShopSettings settings, Mixing mixing) {
         long leading = mixed.get(0).id();
         Map<Long, Integer> iced = new HashMap<>();
         Map<Long, Map<Integer, String>> gates = new HashMap<>();
@@ -90,13 +132,19 @@ class WorkOfOrders {
         for (Kept one : mixed) {
             List<String> lacks = new ArrayList<>();
             List<WorkList.Design> designs = new ArrayList<>();
-            Tally tally = new Tally(planner.recipe(one.details()), habits.mean(Habit.BREAKAGE_PERCENT));
+            BaseRecipe recipe = planner.recipe(one.details());
+            Kitchen kitchen = Planner.kitchen(settings, recipe, one.details());
+            Tally tally = new Tally(recipe, settings.mean(Habit.BREAKAGE_PERCENT));
             for (Kept.KeptDesign design : one.designs()) {
                 try {
-                    Kitchen kitchen = planner.kitchen(one.details());
                     Cookie cookie = cookies.measure(design.document(), kitchen);
                     int n = design.count() == 0 ? 0 : design.count() + tally.spares(design.count());
-                    designs.add(new WorkList.Design(design.id(), n, cookie));
+                    designs.add(new WorkList.Design(
+                            design.id(),
+                            n,
+                            n == 0 ? 0 : bare(one.details(), settings),
+                            cookie,
+                            split(one, design.id())));
                     iced.put(design.id(), n);
                     Map<Integer, String> ofPass = new HashMap<>();
                     for (Passes.Pass pass : cookie.passes()) {
@@ -107,21 +155,73 @@ class WorkOfOrders {
                     lacks.add(design.document().name() + ": " + refused.getMessage());
                 }
             }
+            boolean leads = one.id() == leading;
+            if (leads && mixing.trouble != null) {
+                lacks.add("Mixing: " + mixing.trouble);
+            }
             work.add(new WorkList.Order(
-                    one.id(), leading, designs, one.id() == leading ? mixing(leading, lacks) : List.of()));
+                    one.id(),
+                    leading,
+                    designs,
+                    leads ? mixing.steps : List.of(),
+                    mixing.deep,
+                    mixing.mothers,
+                    isFresh(recipe)));
             leftOut.put(one.id(), lacks);
         }
         return new Group(
-                leading, mixed.stream().map(Kept::id).toList(), WorkList.of(work, habits), iced, gates, leftOut);
+                mixed,
+                WorkList.of(work, settings.drying().times(settings.habits()), settings.habits()),
+                mixing,
+                iced,
+                gates,
+                leftOut);
     }
 
-    private List<MixingOrder.Step> mixing(long leading, List<String> lacks) {
+    private static int bare(OrderDetails details, ShopSettings settings) {
+        return details.bareSpares() == null ? settings.pieces(Habit.BARE_SPARES) : details.bareSpares();
+    }
+
+    private static boolean isFresh(BaseRecipe recipe) {
+        return recipe.ingredients().stream().anyMatch(one -> one.role() == Ingredient.Part.EGG_WHITE);
+    }
+
+    /** By which the wish that a tray is done in two halves is kept. */
+    static String trayKey(long order, long design, int tray) {
+        return order + " " + design + " tray " + tray;
+    }
+
+    private static Set<Integer> split(Kept order, long design) {
+        Set<Integer> split = new HashSet<>();
+        String of = order.id() + " " + design + " tray ";
+        for (Map.Entry<String, Wish> one : order.details().clock().entrySet()) {
+            String tray = one.getKey().startsWith(of) ? one.getKey().substring(of.length()) : "";
+            if (Boolean.TRUE.equals(one.getValue().split()) && tray.matches("\\d{1,4}")) {
+                split.add(Integer.parseInt(tray));
+            }
+        }
+        return split;
+    }
+
+    private Mixing mixing(Kept leading) {
         try {
-            Planned planned = planner.plan(leading);
-            return MixingOrder.of(planned.view().pour(), planned.kitchen());
+            Planned planned = planner.plan(leading.id());
+            Set<String> deep = new HashSet<>();
+            for (PourView.BowlColour bowl : planned.view().colours()) {
+                Lab look = Lab.ofHex(bowl.hex());
+                if (look.l() < DEEP_LIGHTNESS || Math.hypot(look.a(), look.b()) > DEEP_CHROMA) {
+                    deep.add(bowl.key());
+                }
+            }
+            Map<String, String> mothers = new HashMap<>();
+            for (Pour.Bowl bowl : planned.view().pour().bowls()) {
+                if (bowl.letDown() != null) {
+                    mothers.put(bowl.colour(), bowl.letDown().mother());
+                }
+            }
+            return new Mixing(MixingOrder.of(planned.view().pour(), planned.kitchen()), deep, mothers, null);
         } catch (Refused refused) {
-            lacks.add("Mixing: " + refused.getMessage());
-            return List.of();
+            return new Mixing(List.of(), Set.of(), Map.of(), refused.getMessage());
         }
     }
 }

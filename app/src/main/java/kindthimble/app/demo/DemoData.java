@@ -8,7 +8,9 @@ import kindthimble.app.history.History;
 import kindthimble.app.order.Orders;
 import kindthimble.app.order.Together;
 import kindthimble.app.shelf.ShelfService;
+import kindthimble.app.shop.ShopService;
 import kindthimble.app.tint.GelService;
+import kindthimble.core.drying.RoomDay;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.kitchen.HouseRecipes;
@@ -37,6 +39,11 @@ class DemoData implements SmartInitializingSingleton {
     private final GelService gels;
     private final History history;
     private final Clock clock;
+    private static final int DAYS_TO_RAIN = 2;
+    private static final double CELSIUS = 20;
+    private static final double DAMP_PERCENT = 66;
+
+    private final ShopService shop;
     private final TransactionTemplate transactions;
 
     DemoData(
@@ -46,6 +53,7 @@ class DemoData implements SmartInitializingSingleton {
             ShelfService shelf,
             GelService gels,
             History history,
+            ShopService shop,
             Clock clock,
             PlatformTransactionManager transactions) {
         this.orders = orders;
@@ -54,6 +62,7 @@ class DemoData implements SmartInitializingSingleton {
         this.shelf = shelf;
         this.gels = gels;
         this.history = history;
+        this.shop = shop;
         this.clock = clock;
         this.transactions = new TransactionTemplate(transactions);
     }
@@ -67,11 +76,19 @@ class DemoData implements SmartInitializingSingleton {
                 together.mixTogether(taken.get(0), taken.get(1));
                 stockTheShelf();
                 fillTheGels();
+                dampTheRoom();
                 // What came with the shop is nothing that she has done.
                 history.forgetAll();
                 LOG.info("Demo orders are in");
             }
         });
+    }
+
+    /** One rainy day, on which everything dries more slowly. */
+    private void dampTheRoom() {
+        shop.save(shop.settings()
+                .withRoomDays(
+                        List.of(new RoomDay(LocalDate.now(clock).plusDays(DAYS_TO_RAIN), CELSIUS, DAMP_PERCENT))));
     }
 
     /** Sugar for most of it, packaging, and a jar of white that was left over. */

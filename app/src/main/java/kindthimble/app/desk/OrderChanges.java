@@ -38,8 +38,18 @@ import tools.jackson.databind.node.ObjectNode;
 @Component
 class OrderChanges {
     /** What is said of an order and changes no cookie. */
-    private static final Set<String> QUIET =
-            Set.of("name", "client", "handOver", "extra", "notes", "allergies", "place", "packing");
+    private static final Set<String> QUIET = Set.of(
+            "name",
+            "client",
+            "handOver",
+            "extra",
+            "notes",
+            "allergies",
+            "place",
+            "packing",
+            "rolledMm",
+            "bareSpares",
+            "clock");
 
     private final Orders orders;
     private final Together together;

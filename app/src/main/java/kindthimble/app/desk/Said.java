@@ -25,17 +25,20 @@ class Said {
     private static final int LONGEST_TEXT = 40;
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("EEE d MMM uuuu, HH:mm", Locale.ENGLISH);
 
-    private static final Map<String, String> OF_ORDER = Map.of(
-            "name", "the order's name",
-            "client", "for",
-            "handOver", "hand-over",
-            "floodSeconds", "flood count",
-            "recipe", "base",
-            "filling", "filled by",
-            "notes", "notes",
-            "allergies", "allergies",
-            "place", "handed over",
-            "packing", "packed");
+    private static final Map<String, String> OF_ORDER = Map.ofEntries(
+            Map.entry("name", "the order's name"),
+            Map.entry("client", "for"),
+            Map.entry("handOver", "hand-over"),
+            Map.entry("floodSeconds", "flood count"),
+            Map.entry("recipe", "base"),
+            Map.entry("filling", "filled by"),
+            Map.entry("notes", "notes"),
+            Map.entry("allergies", "allergies"),
+            Map.entry("place", "handed over"),
+            Map.entry("packing", "packed"),
+            Map.entry("dough", "baked from"),
+            Map.entry("rolledMm", "rolled"),
+            Map.entry("bareSpares", "bare spares of each"));
 
     private static final Map<String, String> OF_DESIGN = Map.of(
             "marginMm", "edge margin",
@@ -165,6 +168,9 @@ class Said {
         }
         if (parts[1].equals("notes")) {
             return "notes as they were";
+        }
+        if (parts[1].equals("clock")) {
+            return "what is pinned or done on the clock";
         }
         return change(OF_ORDER.getOrDefault(parts[1], parts[1]), edit);
     }

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonValue;
+import jakarta.annotation.Nullable;
 import java.util.Map;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.cutter.Cutter;
@@ -105,7 +106,7 @@ public class DesignJson {
     }
 
     @JsonIgnoreProperties(
-            value = {"missing", "unpriced"},
+            value = {"missing", "unpriced", "cost"},
             allowGetters = true)
     private abstract static class LineSums {
         @JsonProperty
@@ -113,6 +114,10 @@ public class DesignJson {
 
         @JsonProperty
         abstract boolean unpriced();
+
+        @JsonProperty
+        @Nullable
+        abstract Double cost();
     }
 
     /** Figures by the name of their habit; those that are left out are the house's. */

@@ -17,6 +17,7 @@ import kindthimble.app.order.MixedAs;
 import kindthimble.app.order.OrderSummary;
 import kindthimble.app.order.Orders;
 import kindthimble.app.order.Together;
+import kindthimble.app.plan.DoughView;
 import kindthimble.app.plan.Frozen;
 import kindthimble.app.plan.FrozenJson;
 import kindthimble.app.plan.Member;
@@ -104,6 +105,7 @@ public class MixingService {
         Bowls bowls = new Bowls(now.tinter(), now.view());
         Map<String, TintView> tints = bowls.tints();
         Follows follows = follows(now.view(), kitchen);
+        List<DoughView> doughs = doughs(now);
         return new MixingView(
                 orders.order(order).revision(),
                 now.view(),
@@ -118,7 +120,8 @@ public class MixingService {
                         now.view().pour(),
                         kitchen,
                         (from, into) -> planner.planJoined(order, from, into).pour()),
-                shopping(now.view(), kitchen, tints, gels.bottles()),
+                shopping(now.view(), kitchen, tints, gels.bottles(), doughs),
+                doughs,
                 jars(now, kitchen),
                 neighbours(order),
                 now.view().colours(),
@@ -144,6 +147,7 @@ public class MixingService {
         Kitchen kitchen = Kitchen.of(frozen.shop(), frozen.recipe(), null, looks(shown), null);
         Difference difference = Difference.between(shown.pour(), nowShown.pour(), kitchen);
         Follows follows = follows(shown, kitchen);
+        List<DoughView> doughs = doughs(now);
         Map<String, PourView.BowlColour> names = new LinkedHashMap<>();
         shown.colours().forEach(colour -> names.put(colour.key(), colour));
         nowShown.colours().forEach(colour -> names.putIfAbsent(colour.key(), colour));
@@ -158,7 +162,8 @@ public class MixingService {
                 new Bowls(now.tinter(), nowShown).topUps(difference, nowShown),
                 List.of(),
                 List.of(),
-                shopping(shown, kitchen, tints, frozen.gels()),
+                shopping(shown, kitchen, tints, frozen.gels(), doughs),
+                doughs,
                 List.of(),
                 neighbours(order),
                 List.copyOf(names.values()),
@@ -306,8 +311,20 @@ public class MixingService {
                 TipUse.tooFew(view.pour(), inOrder, kitchen.shop()));
     }
 
+    private List<DoughView> doughs(Planned now) {
+        return now.orders().stream()
+                .map(orders::order)
+                .map(planner::dough)
+                .filter(dough -> dough.dough().pieces() > 0)
+                .toList();
+    }
+
     private List<Shopping.ToBuy> shopping(
-            PourView pour, Kitchen kitchen, Map<String, TintView> tinted, Map<String, GelService.Bottle> kept) {
+            PourView pour,
+            Kitchen kitchen,
+            Map<String, TintView> tinted,
+            Map<String, GelService.Bottle> kept,
+            List<DoughView> doughs) {
         Map<String, Double> drops = new TreeMap<>();
         tinted.values().stream()
                 .filter(tint -> tint.recipe() != null)
@@ -329,7 +346,12 @@ public class MixingService {
         lines.addAll(Shopping.gels(drops, bottles));
         lines.addAll(Shopping.supplies(
                 pour.pour().supplies(), amounts, key -> colours.getOrDefault(key, key), kitchen.habits()));
-        return Shopping.toBuyFirst(lines);
+        lines.addAll(Shopping.doughs(
+                doughs.stream()
+                        .map(one -> new Shopping.OfDough(one.dough(), one.recipe()))
+                        .toList(),
+                amounts));
+        return Shopping.toBuyFirst(Shopping.together(lines, amounts));
     }
 
     private static Palette looks(PourView pour) {

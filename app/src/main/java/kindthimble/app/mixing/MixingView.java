@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import kindthimble.app.order.Extra;
 import kindthimble.app.order.OrderDetails;
+import kindthimble.app.plan.DoughView;
 import kindthimble.app.plan.Frozen;
 import kindthimble.app.plan.PourView;
 import kindthimble.app.shelf.ShelfService;
@@ -32,6 +33,7 @@ import kindthimble.core.pour.TipUse;
  * @param families light bowls worth letting down from a darker one
  * @param advice bowls worth joining
  * @param shopping what is needed, and what the shelf lacks of it
+ * @param doughs of the orders that are mixed together
  * @param jars left-over icing that fits a bowl of this order
  * @param neighbours orders handed over within a week of this one
  * @param names of colours and designs that the difference speaks of, by key and number
@@ -51,6 +53,7 @@ public record MixingView(
         List<FamilyAdvice> families,
         List<Joining.Advice> advice,
         List<Shopping.ToBuy> shopping,
+        List<DoughView> doughs,
         List<FittingJar> jars,
         List<Neighbour> neighbours,
         List<PourView.BowlColour> names,

@@ -178,8 +178,8 @@ public class AllOrders {
      */
     public long copy(long id, String name, LocalDateTime handOver) {
         OrderEntity order = rows.stored(id);
-        OrderEntity copy = orders.saveAndFlush(
-                new OrderEntity(order.details().named(name).at(handOver).checked()));
+        OrderEntity copy = orders.saveAndFlush(new OrderEntity(
+                order.details().named(name).at(handOver).forAnother().checked()));
         List<DesignEntity> tray = rows.designsOf(id).stream()
                 .map(design -> new DesignEntity(copy.id(), design.position(), design.count(), design.document()))
                 .toList();

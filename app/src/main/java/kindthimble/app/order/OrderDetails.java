@@ -3,9 +3,12 @@ package kindthimble.app.order;
 import jakarta.annotation.Nullable;
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.colour.Palette;
+import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.kitchen.Filling;
 import kindthimble.core.words.Refused;
@@ -26,6 +29,10 @@ import kindthimble.core.words.Unit;
  * @param allergies what must not be in it; may be empty
  * @param place where and how it is handed over; may be empty
  * @param packing how it is packed; may be empty
+ * @param dough key of what it is baked from, or null for the shop's
+ * @param rolledMm how thick that is rolled, or null for the shop's way
+ * @param bareSpares how many of each design are baked beside those that are iced, or null for the shop's way
+ * @param clock what is said of its work on the clock, by the key of a task
  */
 public record OrderDetails(
         String name,
@@ -47,11 +54,34 @@ public record OrderDetails(
         String notes,
         String allergies,
         String place,
-        String packing) {
+        String packing,
+        @Nullable String dough,
+
+        @Amount(
+                word = "dough is rolled",
+                unit = Unit.MM,
+                least = 2,
+                most = 30,
+                habit = Habit.ROLLED_MM,
+                otherwise = "the shop's thickness")
+        Double rolledMm,
+
+        @Amount(
+                word = "bare spares of each",
+                unit = Unit.PIECES,
+                least = 0,
+                most = 100,
+                habit = Habit.BARE_SPARES,
+                otherwise = "the shop's number")
+        Integer bareSpares,
+
+        Map<String, Wish> clock) {
     static final int LONGEST_NAME = 80;
     static final int LONGEST_CLIENT = 120;
     private static final int LONGEST_NOTES = 4_000;
     private static final int LONGEST_LINE = 400;
+    private static final int LONGEST_TASK = 120;
+    private static final int MOST_WISHES = 3_000;
     private static final int FIRST_YEAR = 2000;
     private static final int LAST_YEAR = 2199;
 
@@ -88,7 +118,31 @@ public record OrderDetails(
                 tidy("notes", notes, LONGEST_NOTES),
                 tidy("allergies", allergies, LONGEST_LINE),
                 tidy("place", place, LONGEST_LINE),
-                tidy("packing", packing, LONGEST_LINE));
+                tidy("packing", packing, LONGEST_LINE),
+                dough == null || dough.isBlank() ? null : tidy("dough", dough, LONGEST_LINE),
+                rolledMm,
+                bareSpares,
+                wishes());
+    }
+
+    private Map<String, Wish> wishes() {
+        if (clock == null) {
+            return Map.of();
+        }
+        Map<String, Wish> wishes = new TreeMap<>();
+        clock.forEach((task, wish) -> {
+            if (task.length() > LONGEST_TASK) {
+                throw new Refused("clock", "There is no such piece of work.");
+            }
+            if (wish != null && !wish.isNothing()) {
+                wishes.put(task, wish);
+            }
+        });
+        if (wishes.size() > MOST_WISHES) {
+            throw new Refused(
+                    "clock", "At most %d pieces of work of an order can be pinned or done.".formatted(MOST_WISHES));
+        }
+        return wishes;
     }
 
     private static String tidy(String field, String text, int longest) {
@@ -101,31 +155,43 @@ public record OrderDetails(
 
     /** The same with other colours. */
     OrderDetails withPalette(List<PaletteColour> other) {
-        return new OrderDetails(
-                name, client, handOver, floodSeconds, extra, other, recipe, filling, notes, allergies, place, packing);
+        return changed(name, handOver, other, clock);
     }
 
     /** The same with another hand-over. */
     public OrderDetails at(LocalDateTime other) {
-        return new OrderDetails(
-                name, client, other, floodSeconds, extra, palette, recipe, filling, notes, allergies, place, packing);
+        return changed(name, other, palette, clock);
+    }
+
+    /** The same for another order: of whose work nothing has been said. */
+    public OrderDetails forAnother() {
+        return changed(name, handOver, palette, Map.of());
     }
 
     /** The same under another name. */
     OrderDetails named(String other) {
+        return changed(other, handOver, palette, clock);
+    }
+
+    private OrderDetails changed(
+            String called, LocalDateTime fetched, List<PaletteColour> colours, Map<String, Wish> wishes) {
         return new OrderDetails(
-                other,
+                called,
                 client,
-                handOver,
+                fetched,
                 floodSeconds,
                 extra,
-                palette,
+                colours,
                 recipe,
                 filling,
                 notes,
                 allergies,
                 place,
-                packing);
+                packing,
+                dough,
+                rolledMm,
+                bareSpares,
+                wishes);
     }
 
     /** The key of the colour out of whose bowl a colour comes. */

@@ -17,9 +17,12 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import kindthimble.core.kitchen.Filling;
+import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.annotations.OptimisticLock;
+import org.hibernate.type.SqlTypes;
 
 /** An order: for whom, by when, in which colours. */
 @Entity
@@ -52,6 +55,14 @@ class OrderEntity {
     private String allergies;
     private String place;
     private String packing;
+    private String dough;
+    private Double rolledMm;
+    private Integer bareSpares;
+
+    /** What is said of its work on the clock. */
+    @JdbcTypeCode(SqlTypes.JSON)
+    private Map<String, Wish> clock = Map.of();
+
     private Instant archivedAt;
 
     /** How often the order, its designs or its mixing have changed. */
@@ -97,6 +108,12 @@ class OrderEntity {
         allergies = details.allergies();
         place = details.place();
         packing = details.packing();
+        dough = details.dough();
+        rolledMm = details.rolledMm();
+        bareSpares = details.bareSpares();
+        if (!details.clock().equals(clock)) {
+            clock = details.clock();
+        }
         List<ColourRow> rows = details.palette().stream()
                 .map(colour -> new ColourRow(
                         colour.key(),
@@ -133,7 +150,11 @@ class OrderEntity {
                 notes,
                 allergies,
                 place,
-                packing);
+                packing,
+                dough,
+                rolledMm,
+                bareSpares,
+                clock == null ? Map.of() : clock);
     }
 
     long id() {

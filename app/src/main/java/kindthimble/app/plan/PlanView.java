@@ -18,6 +18,7 @@ public record PlanView(
      * @param cookies handed over
      * @param spares iced beside them, against breakage
      * @param cookiesGrams finished icing on all of them
+     * @param dough what they are baked from
      */
-    public record OwnShare(int cookies, int spares, double cookiesGrams) {}
+    public record OwnShare(int cookies, int spares, double cookiesGrams, DoughView dough) {}
 }

@@ -18,6 +18,8 @@ import kindthimble.app.tint.Tinter;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.design.Design;
+import kindthimble.core.dough.Dough;
+import kindthimble.core.dough.DoughRecipe;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.kitchen.Kitchen;
@@ -75,7 +77,52 @@ public class Planner {
 
     /** What the designs of an order are measured with. */
     public Kitchen kitchen(OrderDetails details) {
-        return Kitchen.of(shop.settings(), recipe(details), details.floodSeconds(), details.looks(), details.filling());
+        return kitchen(shop.settings(), recipe(details), details);
+    }
+
+    /** What the designs of an order are measured with, in a shop with these numbers. */
+    public static Kitchen kitchen(ShopSettings settings, BaseRecipe base, OrderDetails details) {
+        return Kitchen.of(settings, base, details.floodSeconds(), details.looks(), details.filling())
+                .with(Habit.SPREAD_PERCENT, settings.dough(details.dough()).spreadPercent());
+    }
+
+    /**
+     * What an order's cookies are cut from.
+     *
+     * @throws Refused when a design can't be measured
+     */
+    public List<Dough.Cut> cuts(Kept order) {
+        Kitchen kitchen = kitchen(order.details());
+        Tally tally = new Tally(kitchen.recipe(), kitchen.mean(Habit.BREAKAGE_PERCENT));
+        return order.designs().stream()
+                .filter(design -> design.count() > 0
+                        && !cookies.measure(design.document(), kitchen).onFilm())
+                .map(design -> Dough.Cut.of(
+                        design.id(),
+                        design.count() + tally.spares(design.count()),
+                        order.details().bareSpares(),
+                        design.document().cutter().baked(0),
+                        kitchen.habits()))
+                .toList();
+    }
+
+    /**
+     * The dough of an order.
+     *
+     * @throws Refused when a design can't be measured
+     */
+    public DoughView dough(Kept order) {
+        ShopSettings settings = shop.settings();
+        DoughRecipe recipe = settings.dough(order.details().dough());
+        double thick = order.details().rolledMm() == null
+                ? settings.mean(Habit.ROLLED_MM)
+                : order.details().rolledMm();
+        return new DoughView(
+                order.id(),
+                order.details().name(),
+                recipe,
+                thick,
+                Dough.of(cuts(order), thick, recipe, settings.habits()));
     }
 
     /** The kitchens of many orders: what they share is read once. */
@@ -86,7 +133,7 @@ public class Planner {
         return details -> {
             String key = details.recipe() == null ? settings.recipe() : details.recipe();
             BaseRecipe base = bases.containsKey(key) ? bases.get(key) : recipes.recipe(key);
-            return Kitchen.of(settings, base, details.floodSeconds(), details.looks(), details.filling());
+            return kitchen(settings, base, details);
         };
     }
 
@@ -131,7 +178,7 @@ public class Planner {
                 .filter(drink -> own.contains(drink.design()))
                 .mapToDouble(Demand.Drink::grams)
                 .sum();
-        return new PlanView.OwnShare(cookiesOwn, sparesOwn, grams);
+        return new PlanView.OwnShare(cookiesOwn, sparesOwn, grams, dough(order));
     }
 
     /**
@@ -258,7 +305,7 @@ public class Planner {
             List<CookieSet.Line> lines,
             List<PourView.Drinker> drinkers) {
         OrderDetails details = order.details();
-        Kitchen kitchen = Kitchen.of(settings, recipe, details.floodSeconds(), details.looks(), details.filling());
+        Kitchen kitchen = kitchen(settings, recipe, details);
         Kitchen common = kitchen.with(Palette.UNKNOWN);
         for (Kept.KeptDesign design : order.designs()) {
             Design document = design.document();

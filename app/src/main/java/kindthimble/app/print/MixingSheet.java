@@ -6,15 +6,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import kindthimble.app.mixing.MixingView;
+import kindthimble.app.plan.DoughView;
 import kindthimble.app.plan.PourView;
 import kindthimble.app.tint.TintView;
+import kindthimble.core.dough.Dough;
 import kindthimble.core.icing.KitchenWords;
 import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.pour.Ladder;
 import kindthimble.core.pour.MixingOrder;
 import kindthimble.core.pour.Pour;
 
-/** The sheet for the wall: base, then bowls in order with their ladders and bags. One page, or two; readable at arm's length. */
+/** The sheet for the wall: dough, base, then bowls in order with their ladders and bags. One page, or two; readable at arm's length. */
 final class MixingSheet {
     private static final double LEFT = 14;
     private static final double TICK = 3.4;
@@ -52,6 +54,7 @@ final class MixingSheet {
         paper.writeWithin(LEFT, y, 22, true, order, right - LEFT - 50);
         paper.writeTo(right, y, 11, false, "about " + w.number(mixing.minutes(), 0) + " min of hands");
         y += 10;
+        mixing.doughs().forEach(dough -> dough(dough, mixing.doughs().size() > 1));
         base(view);
         Map<String, Double> divided = new LinkedHashMap<>();
         mixing.steps().stream()
@@ -69,6 +72,35 @@ final class MixingSheet {
             room(8);
             paper.writeWithin(LEFT, y, 9.5, false, view.caution(), right - LEFT);
         }
+    }
+
+    private void dough(DoughView view, boolean isOneOfMany) {
+        Dough dough = view.dough();
+        room(size * (1.2 + 0.5 * dough.weighed().size()));
+        paper.writeWithin(
+                LEFT,
+                y,
+                size + 3,
+                true,
+                view.recipe().name() + " dough" + (isOneOfMany ? " for " + view.orderName() : ""),
+                right - LEFT - 70);
+        paper.writeTo(
+                right,
+                y,
+                size,
+                false,
+                "%s, rolled %s mm, %d pieces"
+                        .formatted(w.weight(dough.grams()), w.number(view.rolledMm(), 1), dough.pieces()));
+        y += size * 0.55;
+        for (Dough.WeighedOut weighed : dough.weighed()) {
+            paper.tick(LEFT, y, TICK);
+            paper.write(LEFT + 7, y, size, false, weighed.ingredient());
+            String pieces = weighed.pieces() > 0 ? weighed.pieces() + " whole  " : "";
+            paper.writeTo(right, y, size, true, pieces + w.weight(weighed.grams()));
+            y += size * 0.5;
+        }
+        paper.line(LEFT, y, right, y);
+        y += 8;
     }
 
     private void base(PourView view) {

@@ -1,7 +1,9 @@
 package kindthimble.app.print;
 
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import kindthimble.app.cookie.CookieService;
 import kindthimble.app.http.NotThere;
@@ -69,6 +71,11 @@ public class Prints {
     /** PDF. */
     public byte[] shopping(long order) {
         return ShoppingSheet.pdf(printed(order), mixing.view(order).shopping(), shop.settings());
+    }
+
+    /** PDF. */
+    public byte[] daySheet(LocalDate day, List<DaySheet.Line> lines) {
+        return DaySheet.of(day, lines, shop.settings());
     }
 
     /** CSV. */

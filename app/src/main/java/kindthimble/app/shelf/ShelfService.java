@@ -16,6 +16,7 @@ import kindthimble.app.history.History;
 import kindthimble.app.http.NotThere;
 import kindthimble.app.live.ShopRevision;
 import kindthimble.app.recipe.RecipeService;
+import kindthimble.app.shop.ShopService;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.icing.Ingredient;
 import kindthimble.core.words.Refused;
@@ -33,6 +34,7 @@ public class ShelfService {
     private final JarRepository jars;
     private final StockRepository stock;
     private final RecipeService recipes;
+    private final ShopService shop;
     private final History history;
     private final ShopRevision revision;
     private final Clock clock;
@@ -41,12 +43,14 @@ public class ShelfService {
             JarRepository jars,
             StockRepository stock,
             RecipeService recipes,
+            ShopService shop,
             History history,
             ShopRevision revision,
             Clock clock) {
         this.jars = jars;
         this.stock = stock;
         this.recipes = recipes;
+        this.shop = shop;
         this.history = history;
         this.revision = revision;
         this.clock = clock;
@@ -86,7 +90,7 @@ public class ShelfService {
     /** The whole shelf. */
     public record ShelfView(List<Stock> stock, List<Jar> jars) {}
 
-    /** All that a recipe of the shop takes, and packaging, with what there is of each. */
+    /** All that a recipe or a dough of the shop takes, and packaging, with what there is of each. */
     @Transactional(readOnly = true)
     public ShelfView view() {
         Map<String, Double> amounts = amounts();
@@ -95,6 +99,7 @@ public class ShelfService {
                 .forEach(recipe -> recipe.ingredients().stream()
                         .filter(i -> i.role() != Ingredient.Part.WATER)
                         .forEach(i -> weighed.add(i.name())));
+        shop.settings().doughs().forEach(dough -> dough.ingredients().forEach(i -> weighed.add(i.name())));
         List<Stock> list = new ArrayList<>();
         weighed.forEach(name -> list.add(new Stock(name, "g", amounts.getOrDefault(name, 0.0))));
         PACKAGING.forEach(name -> list.add(new Stock(name, "", amounts.getOrDefault(name, 0.0))));

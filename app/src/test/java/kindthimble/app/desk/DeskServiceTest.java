@@ -65,7 +65,11 @@ class DeskServiceTest {
                 "",
                 "",
                 "",
-                "");
+                "",
+                null,
+                null,
+                null,
+                null);
         when(orders.order(7)).thenReturn(new Kept(7, 1, details, List.of()));
     }
 

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.TreeMap;
 import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Room;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.mark.Coat;
 import kindthimble.core.mark.OnCookie;
@@ -29,7 +30,9 @@ final class WetWindow implements Warning {
                 lastSinking.put(on.pass(), on);
             }
         }
-        double limit = cookie.mean(Habit.WET_WINDOW_SECONDS) * cookie.mean(Habit.SHARE_OF_WET_WINDOW);
+        double limit = cookie.mean(Habit.WET_WINDOW_SECONDS)
+                * Room.times(cookie.kitchen().habits())
+                * cookie.mean(Habit.SHARE_OF_WET_WINDOW);
         seconds.forEach((pass, wet) -> {
             OnCookie last = lastSinking.get(pass);
             if (last != null && wet > limit) {

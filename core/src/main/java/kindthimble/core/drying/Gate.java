@@ -42,9 +42,9 @@ public enum Gate {
         this.after = after;
     }
 
-    /** How long that takes from the wet coat on, for 2 mm of it in still air of 21 C and 45 % humidity; 0 for what is so at once. */
+    /** How long that takes from the wet coat on, for 2 mm of it in still air of the shop's room; 0 for what is so at once. */
     public int minutes(Habits habits) {
-        return after == null ? 0 : habits.pieces(after);
+        return after == null ? 0 : (int) Math.round(habits.mean(after) * Room.times(habits));
     }
 
     /** Whether nothing sinks in any more once this has come. */

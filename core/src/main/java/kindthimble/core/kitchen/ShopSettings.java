@@ -1,13 +1,18 @@
 package kindthimble.core.kitchen;
 
+import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Choice;
+import kindthimble.core.dough.DoughRecipe;
+import kindthimble.core.drying.RoomDay;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
+import kindthimble.core.hours.Hours;
+import kindthimble.core.hours.Working;
 import kindthimble.core.icing.KitchenWords;
 import kindthimble.core.mark.Pieces;
 import kindthimble.core.words.Refused;
@@ -24,6 +29,12 @@ import kindthimble.core.words.Refused;
  * @param words what the shop calls the named consistencies
  * @param tips the shop's tips
  * @param weights of the pieces that it has weighed
+ * @param doughs what it bakes from; the house's two when null
+ * @param dough key of the one that orders take unless they say otherwise
+ * @param working whose hands work when; the house's hours when null
+ * @param drying how iced trays dry; in still air when null
+ * @param roomDays days on which the room is otherwise than its figures say
+ * @param followsSensor whether the room's figures are those of its sensor; null for no
  */
 public record ShopSettings(
         Habits habits,
@@ -43,7 +54,16 @@ public record ShopSettings(
         KitchenWords words,
 
         List<Tip> tips,
-        List<PieceWeight> weights) {
+        List<PieceWeight> weights,
+        List<DoughRecipe> doughs,
+        String dough,
+        Working working,
+
+        @Choice(word = "trays dry", from = Choice.From.WORDS)
+        TraysDry drying,
+
+        List<RoomDay> roomDays,
+        Boolean followsSensor) {
 
     /** Rows of pieces that a shop has weighed. */
     public static final int MOST_WEIGHTS = 100;
@@ -56,6 +76,12 @@ public record ShopSettings(
         words = words == null ? KitchenWords.HOUSE : words;
         tips = tips == null ? List.of() : withTipsOfPieces(tips);
         weights = weights == null ? List.of() : List.copyOf(weights);
+        doughs = doughs == null || doughs.isEmpty() ? DoughRecipe.HOUSE : List.copyOf(doughs);
+        dough = dough == null ? doughs.get(0).key() : dough;
+        working = working == null ? Working.HOUSE : working;
+        drying = drying == null ? TraysDry.IN_STILL_AIR : drying;
+        roomDays = roomDays == null ? List.of() : List.copyOf(roomDays);
+        followsSensor = Boolean.TRUE.equals(followsSensor);
     }
 
     /** A shop that has told of none has the house's. */
@@ -82,6 +108,22 @@ public record ShopSettings(
             KitchenWords words,
             List<Tip> tips) {
         this(habits, detail, filling, recipe, measures, customs, words, tips, null);
+    }
+
+    /** A shop that bakes and works as the house does. */
+    public ShopSettings(
+            Habits habits,
+            DetailSchool detail,
+            Filling filling,
+            String recipe,
+            Measures measures,
+            Customs customs,
+            KitchenWords words,
+            List<Tip> tips,
+            List<PieceWeight> weights) {
+        this(
+                habits, detail, filling, recipe, measures, customs, words, tips, weights, null, null, null, null, null,
+                null);
     }
 
     /** What one piece weighs in g, see {@link PieceWeight}. */
@@ -119,7 +161,56 @@ public record ShopSettings(
 
     /** The same with other figures. */
     public ShopSettings with(Habits others) {
-        return new ShopSettings(others, detail, filling, recipe, measures, customs, words, tips, weights);
+        return changed(others, detail, working, drying, roomDays);
+    }
+
+    /** The same with other hours. */
+    public ShopSettings with(Working others) {
+        return changed(habits, detail, others, drying, roomDays);
+    }
+
+    /** The same with trays that dry otherwise. */
+    public ShopSettings with(TraysDry other) {
+        return changed(habits, detail, working, other, roomDays);
+    }
+
+    /** The same with another school of detail. */
+    public ShopSettings with(DetailSchool other) {
+        return changed(habits, other, working, drying, roomDays);
+    }
+
+    /** The same with other days on which the room is otherwise than its figures say. */
+    public ShopSettings withRoomDays(List<RoomDay> others) {
+        return changed(habits, detail, working, drying, others);
+    }
+
+    /** The same, whose room follows its sensor. */
+    public ShopSettings followingSensor() {
+        return made(habits, detail, working, drying, roomDays, true);
+    }
+
+    private ShopSettings changed(Habits figures, DetailSchool school, Working hands, TraysDry dry, List<RoomDay> days) {
+        return made(figures, school, hands, dry, days, followsSensor);
+    }
+
+    private ShopSettings made(
+            Habits figures, DetailSchool school, Working hands, TraysDry dry, List<RoomDay> days, boolean follows) {
+        return new ShopSettings(
+                figures, school, filling, recipe, measures, customs, words, tips, weights, doughs, dough, hands, dry,
+                days, follows);
+    }
+
+    /**
+     * A dough by its key, or the shop's usual one where there is none of that key any more.
+     *
+     * @param wanted key of a dough; null for the usual one
+     */
+    public DoughRecipe dough(String wanted) {
+        return doughs.stream()
+                .filter(one -> one.key().equals(wanted))
+                .findFirst()
+                .or(() -> doughs.stream().filter(one -> one.key().equals(dough)).findFirst())
+                .orElse(doughs.get(0));
     }
 
     /**
@@ -142,6 +233,13 @@ public record ShopSettings(
             throw new Refused(
                     "habits." + Habit.MIXER_LEAST_GRAMS + ".mean", "The mixer's least can't be more than its most.");
         }
+        DoughRecipe.check(doughs);
+        checkRoomDays();
+        try {
+            working.check();
+        } catch (Refused refused) {
+            throw refused.inside("working");
+        }
         Set<String> names = new HashSet<>();
         for (int i = 0; i < tips.size(); i++) {
             String name = tips.get(i).name();
@@ -163,6 +261,23 @@ public record ShopSettings(
                 weights.get(i).check(tips);
             } catch (Refused refused) {
                 throw refused.inside("weights[" + i + "]");
+            }
+        }
+    }
+
+    private void checkRoomDays() {
+        if (roomDays.size() > Hours.MOST_CHANGES) {
+            throw new Refused("roomDays", "Keep at most %d days that are unlike.".formatted(Hours.MOST_CHANGES));
+        }
+        Set<LocalDate> seen = new HashSet<>();
+        for (int i = 0; i < roomDays.size(); i++) {
+            if (roomDays.get(i).day() == null || !seen.add(roomDays.get(i).day())) {
+                throw new Refused("roomDays[" + i + "].day", "Name each day once.");
+            }
+            try {
+                Catalogue.check(roomDays.get(i));
+            } catch (Refused refused) {
+                throw refused.inside("roomDays[" + i + "]");
             }
         }
     }

@@ -2,10 +2,14 @@ package kindthimble.core.pour;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import kindthimble.core.dough.Dough;
+import kindthimble.core.dough.DoughIngredient;
+import kindthimble.core.dough.DoughRecipe;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.BaseRecipe;
@@ -17,6 +21,60 @@ import kindthimble.core.mark.Supply;
 /** What a pour takes from the shelf, and what is to be bought for it, in packs. */
 public final class Shopping {
     private Shopping() {}
+
+    /**
+     * @param dough of an order
+     * @param recipe that it is made by
+     */
+    public record OfDough(Dough dough, DoughRecipe recipe) {}
+
+    /**
+     * What doughs take.
+     *
+     * @param doughs each with its recipe
+     * @param shelf amounts by name
+     */
+    public static List<ToBuy> doughs(List<OfDough> doughs, Map<String, Double> shelf) {
+        Map<String, Double> grams = new LinkedHashMap<>();
+        Map<String, DoughIngredient> known = new HashMap<>();
+        doughs.forEach(one -> {
+            one.dough.weighed().forEach(part -> grams.merge(part.ingredient(), part.grams(), Double::sum));
+            one.recipe.ingredients().forEach(part -> known.putIfAbsent(part.name(), part));
+        });
+        List<ToBuy> lines = new ArrayList<>();
+        grams.forEach((name, needed) -> {
+            DoughIngredient one = known.get(name);
+            double pack = one.packGrams() == null ? 0 : one.packGrams();
+            if (needed > 0) {
+                lines.add(line(
+                        name,
+                        Measure.GRAMS,
+                        needed,
+                        shelf,
+                        pack,
+                        one.pricePerKg() == null ? null : one.pricePerKg() * pack / 1000));
+            }
+        });
+        return lines;
+    }
+
+    /** Lines of several lists; what stands in two of them under one name is bought once, in the packs of the first. */
+    public static List<ToBuy> together(List<ToBuy> lines, Map<String, Double> shelf) {
+        Map<String, ToBuy> joined = new LinkedHashMap<>();
+        for (ToBuy line : lines) {
+            joined.merge(
+                    line.name,
+                    line,
+                    (a, b) -> line(
+                            a.name,
+                            a.measure,
+                            a.needed + b.needed,
+                            shelf,
+                            a.packSize,
+                            a.packCost == null ? b.packCost : a.packCost));
+        }
+        return List.copyOf(joined.values());
+    }
 
     /** What an amount counts. */
     public enum Measure {
@@ -36,10 +94,15 @@ public final class Shopping {
      * @param onShelf what the shop has
      * @param packSize of one packet; 0 when not known
      * @param packs to buy
-     * @param cost of those in the shop's money; null when the price is not known
+     * @param packCost of one packet in the shop's money; null when the price is not known
      */
     public record ToBuy(
-            String name, Measure measure, double needed, double onShelf, double packSize, int packs, Double cost) {
+            String name, Measure measure, double needed, double onShelf, double packSize, int packs, Double packCost) {
+        /** Of the packs to buy; null when the price is not known. */
+        public Double cost() {
+            return packCost == null ? null : packs * packCost;
+        }
+
         /** What the shelf lacks. */
         public double missing() {
             return Math.max(0, needed - onShelf);
@@ -47,7 +110,7 @@ public final class Shopping {
 
         /** Whether something has to be bought of which the cost is not known. */
         public boolean unpriced() {
-            return missing() > 0 && (packs == 0 || cost == null);
+            return missing() > 0 && (packs == 0 || packCost == null);
         }
     }
 
@@ -182,6 +245,6 @@ public final class Shopping {
         double have = shelf.getOrDefault(name, 0.0);
         double missing = Math.max(0, needed - have);
         int packs = pack > 0 ? (int) Math.ceil(missing / pack - 1e-9) : 0;
-        return new ToBuy(name, measure, needed, have, pack, packs, packCost == null ? null : packs * packCost);
+        return new ToBuy(name, measure, needed, have, pack, packs, packCost);
     }
 }

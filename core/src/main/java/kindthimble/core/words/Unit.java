@@ -15,6 +15,9 @@ public enum Unit {
     SECONDS_PER_CM2("s/cm²"),
     MM_PER_SECOND("mm/s"),
     MINUTES("min"),
+    HOURS("h"),
+    DAYS("d"),
+    CELSIUS("°C"),
     TIMES("×"),
     DEGREES("°"),
     /** CIEDE2000. */

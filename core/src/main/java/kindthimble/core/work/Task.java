@@ -1,6 +1,7 @@
 package kindthimble.core.work;
 
 import java.util.List;
+import kindthimble.core.hours.Helper;
 
 /**
  * One thing that hands do without a break.
@@ -16,6 +17,7 @@ import java.util.List;
  * @param handSeconds how long it takes hands, over 0
  * @param ovenSeconds how long the oven takes after that; 0 for nothing
  * @param waits what has to be so before
+ * @param stand key of the tray that has a place among those that dry, from its first icing until it is packed; null for none
  */
 public record Task(
         String key,
@@ -28,26 +30,43 @@ public record Task(
         int cookies,
         int handSeconds,
         int ovenSeconds,
-        List<Wait> waits) {
+        List<Wait> waits,
+        String stand) {
 
     /** What is done. */
     public enum Work {
         /** Dough is made. */
-        DOUGH,
+        DOUGH(Helper.Help.BAKING),
         /** A load of cookies is rolled and cut. */
-        CUT,
+        CUT(Helper.Help.BAKING),
         /** A load goes into the oven. */
-        BAKE,
+        BAKE(Helper.Help.BAKING),
         /** Base is mixed. */
-        BASE,
+        BASE(Helper.Help.MIXING),
         /** A bowl is tinted, thinned and bagged. */
-        BOWL,
+        BOWL(Helper.Help.MIXING),
         /** A tray is iced, in one pass. */
-        ICE,
+        ICE(Helper.Help.ICING),
         /** A tray is packed. */
-        PACK,
+        PACK(Helper.Help.PACKING),
         /** The order is labelled. */
-        LABEL
+        LABEL(Helper.Help.PACKING);
+
+        private final Helper.Help kind;
+
+        Work(Helper.Help kind) {
+            this.kind = kind;
+        }
+
+        /** What kind of work it is. */
+        public Helper.Help kind() {
+            return kind;
+        }
+
+        /** Whether the mixer runs meanwhile. */
+        public boolean takesMixer() {
+            return this == DOUGH || this == BASE;
+        }
     }
 
     /** Why a task waits for another one. */
@@ -61,15 +80,52 @@ public record Task(
         /** The icing dries to the gate of the pass. */
         GATE,
         /** The icing dries through. */
-        DRY_THROUGH
+        DRY_THROUGH,
+        /** A deep colour rests and darkens, where the days allow it. */
+        REST;
+
+        /** Whether it is icing that dries meanwhile, so that the air decides how long. */
+        public boolean isDrying() {
+            return this == GATE || this == DRY_THROUGH;
+        }
     }
 
     /**
      * @param task key of the other one
-     * @param seconds at least, from when that is done (and out of the oven) to when this begins
+     * @param seconds at least, from when that is done (and out of the oven) to when this begins; of what dries, in the shop's room as it is now
+     * @param mostSeconds at most; {@link #NO_END} for as long as one likes
      * @param why it waits
      */
-    public record Wait(String task, int seconds, Why why) {}
+    public record Wait(String task, int seconds, int mostSeconds, Why why) {
+        public static final int NO_END = Integer.MAX_VALUE;
+
+        /** One that may be as long as one likes. */
+        public Wait(String task, int seconds, Why why) {
+            this(task, seconds, NO_END, why);
+        }
+    }
+
+    /** What needs no place among the trays that dry. */
+    public Task(
+            String key,
+            Work doing,
+            long order,
+            long design,
+            int pass,
+            int tray,
+            String colour,
+            int cookies,
+            int handSeconds,
+            int ovenSeconds,
+            List<Wait> waits) {
+        this(key, doing, order, design, pass, tray, colour, cookies, handSeconds, ovenSeconds, waits, null);
+    }
+
+    /** The same with other waits. */
+    public Task waiting(List<Wait> others) {
+        return new Task(
+                key, doing, order, design, pass, tray, colour, cookies, handSeconds, ovenSeconds, others, stand);
+    }
 
     public Task {
         waits = List.copyOf(waits);

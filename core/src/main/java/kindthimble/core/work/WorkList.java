@@ -1,13 +1,14 @@
 package kindthimble.core.work;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.drying.Gate;
-import kindthimble.core.geometry.Box;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.mark.Hands;
@@ -18,12 +19,25 @@ import kindthimble.core.pour.MixingOrder;
 /** All that has to be done for orders, from the dough to the label, tray by tray: what the clock places. */
 public final class WorkList {
     private static final int MINUTE = 60;
+    private static final int HOUR = 60 * MINUTE;
+    private static final int DAY = 24 * HOUR;
+    private static final double TRAY_MORE = 0.1;
 
+    private final double dryingTimes;
     private final Habits habits;
     private final List<Task> tasks = new ArrayList<>();
 
-    private WorkList(Habits habits) {
+    private WorkList(double dryingTimes, Habits habits) {
+        this.dryingTimes = dryingTimes;
         this.habits = habits;
+    }
+
+    private int seconds(Habit habit, int secondsEach) {
+        return (int) Math.round(habits.mean(habit) * secondsEach);
+    }
+
+    private int drying(double minutes) {
+        return (int) Math.ceil(minutes * dryingTimes * MINUTE - 1e-6);
     }
 
     /**
@@ -33,24 +47,82 @@ public final class WorkList {
      * @param mixedWith number of the order that leads its mixing; its own where it is mixed by itself
      * @param designs what is iced
      * @param mixing in what order its bowls are mixed; of an order that another one leads, nothing
+     * @param deep keys of colours that darken while they rest
+     * @param mothers by the key of a bowl that is let down from another one, the key of that
+     * @param fresh whether its icing is made of fresh egg white
      */
-    public record Order(long id, long mixedWith, List<Design> designs, List<MixingOrder.Step> mixing) {
+    public record Order(
+            long id,
+            long mixedWith,
+            List<Design> designs,
+            List<MixingOrder.Step> mixing,
+            Set<String> deep,
+            Map<String, String> mothers,
+            boolean fresh) {
         public Order {
+            mothers = Map.copyOf(mothers);
             designs = List.copyOf(designs);
             mixing = List.copyOf(mixing);
+            deep = Set.copyOf(deep);
+        }
+
+        /** One whose colours need no rest, of dried white. */
+        public Order(long id, long mixedWith, List<Design> designs, List<MixingOrder.Step> mixing) {
+            this(id, mixedWith, designs, mixing, Set.of(), Map.of(), false);
         }
     }
 
     /**
      * @param id number of the design
      * @param cookies how many are iced, spares with them
+     * @param bare how many are baked beside them
      * @param cookie the design, measured
+     * @param split numbers of trays that are done in two halves; the second ones come after all others
      */
-    public record Design(long id, int cookies, Cookie cookie) {}
+    public record Design(long id, int cookies, int bare, Cookie cookie, Set<Integer> split) {
+        public Design {
+            split = Set.copyOf(split);
+        }
 
-    /** The tasks of all orders; each waits only for such as stand before it. */
+        /** One whose trays are whole. */
+        public Design(long id, int cookies, int bare, Cookie cookie) {
+            this(id, cookies, bare, cookie, Set.of());
+        }
+
+        /** How many cookies are on each tray: evenly, and a tenth more than it should have before another one is begun. */
+        List<Integer> trays(int most) {
+            int number = Math.max(1, (int) Math.ceil(cookies / Math.ceil(most * (1 + TRAY_MORE)) - 1e-9));
+            List<Integer> trays = new ArrayList<>();
+            List<Integer> halves = new ArrayList<>();
+            for (int i = 0; i < number; i++) {
+                int n = cookies / number + (i < cookies % number ? 1 : 0);
+                boolean halved = n > 1 && split.contains(i + 1);
+                trays.add(halved ? n - n / 2 : n);
+                if (halved) {
+                    halves.add(n / 2);
+                }
+            }
+            trays.addAll(halves);
+            return trays;
+        }
+
+        int baked() {
+            return cookie.onFilm() ? 0 : cookies + bare;
+        }
+    }
+
+    /** The tasks of all orders in still air; each waits only for such as stand before it. */
     public static List<Task> of(List<Order> orders, Habits habits) {
-        WorkList list = new WorkList(habits);
+        return of(orders, 1, habits);
+    }
+
+    /**
+     * The tasks of all orders; each waits only for such as stand before it.
+     *
+     * @param dryingTimes in how many times the time of still air iced trays dry; 1 for still air
+     */
+    public static List<Task> of(List<Order> orders, double dryingTimes, Habits habits) {
+        WorkList list = new WorkList(dryingTimes, habits);
         Map<Long, Map<String, String>> bowls = new HashMap<>();
         orders.forEach(order -> bowls.put(order.id, list.mixing(order)));
         orders.forEach(order -> list.order(order, bowls.getOrDefault(order.mixedWith, Map.of())));
@@ -60,6 +132,11 @@ public final class WorkList {
     /** When all of an order has to be ready for its hand-over; both in seconds since the epoch. */
     public static long readySeconds(long handOver, Habits habits) {
         return handOver - Math.round(habits.mean(Habit.BUFFER_MINUTES) * MINUTE);
+    }
+
+    /** From when on the cookies of an order may be baked, so that they are fresh when it is handed over; both in seconds since the epoch. */
+    public static long bakedFrom(long handOver, Habits habits) {
+        return handOver - Math.round(habits.mean(Habit.ICED_DAYS) * DAY);
     }
 
     private int minutes(Habit habit) {
@@ -84,11 +161,20 @@ public final class WorkList {
             needsBase.add(new Task.Wait(mixed, 0, Task.Why.NEEDS));
         }
         Map<String, String> keys = new HashMap<>();
-        bowls.forEach((colour, took) -> {
-            String key = order.id + " bowl " + colour;
-            add(key, Task.Work.BOWL, order.id, colour, took * MINUTE, needsBase);
-            keys.put(colour, key);
-        });
+        // What is let down comes after the bowl that it comes out of.
+        bowls.keySet().stream()
+                .sorted(Comparator.comparing((String colour) -> order.mothers.containsKey(colour))
+                        .thenComparing(colour -> colour))
+                .forEach(colour -> {
+                    String key = order.id + " bowl " + colour;
+                    List<Task.Wait> waits = new ArrayList<>(needsBase);
+                    String mother = keys.get(order.mothers.getOrDefault(colour, ""));
+                    if (mother != null) {
+                        waits.add(new Task.Wait(mother, 0, Task.Why.NEEDS));
+                    }
+                    add(key, Task.Work.BOWL, order.id, colour, bowls.get(colour) * MINUTE, waits);
+                    keys.put(colour, key);
+                });
         return keys;
     }
 
@@ -103,7 +189,9 @@ public final class WorkList {
             return;
         }
         String dough = order.id + " dough";
-        add(dough, Task.Work.DOUGH, order.id, null, minutes(Habit.DOUGH_MINUTES), List.of());
+        if (iced.stream().anyMatch(design -> design.baked() > 0)) {
+            add(dough, Task.Work.DOUGH, order.id, null, minutes(Habit.DOUGH_MINUTES), List.of());
+        }
         List<Task.Wait> packed = new ArrayList<>();
         for (Design design : iced) {
             List<String> loads = baked(order, design, dough);
@@ -112,20 +200,11 @@ public final class WorkList {
         add(order.id + " label", Task.Work.LABEL, order.id, null, minutes(Habit.LABEL_MINUTES), packed);
     }
 
-    /** How many cookies lie on a baking tray: rows of boxes with a gap all round each. */
-    private int onTray(Cookie cookie) {
-        Box box = cookie.baked().box();
-        double gap = habits.mean(Habit.BAKING_GAP_MM);
-        int across = (int) ((habits.mean(Habit.BAKING_TRAY_WIDTH_MM) + gap) / (box.widthMm() + gap));
-        int along = (int) ((habits.mean(Habit.BAKING_TRAY_LENGTH_MM) + gap) / (box.heightMm() + gap));
-        return Math.max(1, across * along);
-    }
-
     /** Loads of the oven: cut, chilled, baked. */
     private List<String> baked(Order order, Design design, String dough) {
-        int most = onTray(design.cookie) * habits.pieces(Habit.OVEN_TRAYS);
+        int most = Oven.load(design.cookie, habits);
         List<String> loads = new ArrayList<>();
-        for (int left = design.cookies, load = 1; left > 0; left -= most, load++) {
+        for (int left = design.baked(), load = 1; left > 0; left -= most, load++) {
             int n = Math.min(most, left);
             String cut = order.id + " " + design.id + " cut " + load;
             tasks.add(new Task(
@@ -151,7 +230,7 @@ public final class WorkList {
                     null,
                     n,
                     Math.max(1, minutes(Habit.LOAD_MINUTES)),
-                    minutes(Habit.OVEN_MINUTES),
+                    (int) Math.round(Oven.minutes(design.cookie, habits) * MINUTE),
                     List.of(new Task.Wait(cut, minutes(Habit.CUT_CHILL_MINUTES), Task.Why.CHILL))));
             loads.add(bake);
         }
@@ -175,12 +254,14 @@ public final class WorkList {
                                 Double::sum);
             }
         }
-        int most = habits.pieces(Habit.TRAY_COOKIES);
+        List<Integer> trays = design.trays(habits.pieces(Habit.TRAY_COOKIES));
         List<Task.Wait> packed = new ArrayList<>();
-        for (int left = design.cookies, tray = 1; left > 0; left -= most, tray++) {
-            int n = Math.min(most, left);
+        for (int tray = 1; tray <= trays.size(); tray++) {
+            int n = trays.get(tray - 1);
             String before = null;
             double beforeSeconds = 0;
+            boolean isBare = true;
+            String stand = order.id + " " + design.id + " tray " + tray;
             for (Passes.Pass pass : design.cookie.passes()) {
                 double each = seconds.getOrDefault(pass.number(), 0.0);
                 if (each <= 0) {
@@ -188,16 +269,20 @@ public final class WorkList {
                 }
                 List<Task.Wait> waits = new ArrayList<>();
                 Map<String, Double> used = colours.getOrDefault(pass.number(), Map.of());
-                used.keySet().forEach(colour -> needs(colour, bowls, waits));
+                used.keySet().forEach(colour -> needs(colour, bowls, order, waits));
                 if (before != null) {
                     // Cookie by cookie in the same order: the gate of the first, or of the last, decides.
                     double saved = (n - 1) * Math.min(each, beforeSeconds);
                     waits.add(new Task.Wait(
-                            before, (int) Math.max(0, Math.ceil(pass.waitMinutes() * MINUTE - saved)), Task.Why.GATE));
+                            before, (int) Math.max(0, drying(pass.waitMinutes()) - Math.floor(saved)), Task.Why.GATE));
                 }
                 // What is made ahead needs no cookie; the first pass on one needs it cool.
-                if (pass.number() > Passes.AHEAD) {
-                    loads.forEach(load -> waits.add(new Task.Wait(load, minutes(Habit.COOL_MINUTES), Task.Why.COOL)));
+                boolean isOnCookie = pass.number() > Passes.AHEAD;
+                if (isOnCookie) {
+                    int keeps = isBare ? seconds(Habit.BARE_DAYS, DAY) : Task.Wait.NO_END;
+                    isBare = false;
+                    loads.forEach(
+                            load -> waits.add(new Task.Wait(load, minutes(Habit.COOL_MINUTES), keeps, Task.Why.COOL)));
                 }
                 String key = order.id + " " + design.id + " pass " + pass.number() + " tray " + tray;
                 tasks.add(new Task(
@@ -214,21 +299,24 @@ public final class WorkList {
                         n,
                         (int) Math.ceil(n * each + habits.mean(Habit.SET_OUT_SECONDS)),
                         0,
-                        waits));
+                        waits,
+                        isOnCookie ? stand : null));
                 before = key;
                 beforeSeconds = each;
             }
-            packed.add(new Task.Wait(packed(order, design, tray, n, before, loads), 0, Task.Why.NEEDS));
+            packed.add(new Task.Wait(
+                    packed(order, design, tray, n, before, loads, isBare ? null : stand), 0, Task.Why.NEEDS));
         }
         return packed;
     }
 
-    private String packed(Order order, Design design, int tray, int n, String before, List<String> loads) {
+    private String packed(
+            Order order, Design design, int tray, int n, String before, List<String> loads, String stand) {
         List<Task.Wait> waits = new ArrayList<>();
         if (before == null) {
             loads.forEach(load -> waits.add(new Task.Wait(load, minutes(Habit.COOL_MINUTES), Task.Why.COOL)));
         } else {
-            waits.add(new Task.Wait(before, Gate.DRY_THROUGH.minutes(habits) * MINUTE, Task.Why.DRY_THROUGH));
+            waits.add(new Task.Wait(before, drying(Gate.DRY_THROUGH.minutes(habits)), Task.Why.DRY_THROUGH));
         }
         String key = order.id + " " + design.id + " pack " + tray;
         tasks.add(new Task(
@@ -242,16 +330,21 @@ public final class WorkList {
                 n,
                 Math.max(1, (int) Math.round(n * habits.mean(Habit.PACK_SECONDS))),
                 0,
-                waits));
+                waits,
+                stand));
         return key;
     }
 
     /** A colour that has no bowl of its own comes out of another one: all of them have to be there. */
-    private static void needs(String colour, Map<String, String> bowls, List<Task.Wait> waits) {
+    private void needs(String colour, Map<String, String> bowls, Order order, List<Task.Wait> waits) {
         List<String> all = bowls.containsKey(colour) ? List.of(bowls.get(colour)) : List.copyOf(bowls.values());
+        int keeps = seconds(order.fresh ? Habit.FRESH_WHITE_DAYS : Habit.POWDER_DAYS, DAY);
         for (String bowl : all) {
             if (waits.stream().noneMatch(wait -> wait.task().equals(bowl))) {
-                waits.add(new Task.Wait(bowl, 0, Task.Why.NEEDS));
+                waits.add(new Task.Wait(bowl, 0, keeps, Task.Why.NEEDS));
+                if (order.deep.contains(colour) && bowls.containsKey(colour)) {
+                    waits.add(new Task.Wait(bowl, seconds(Habit.DEEP_REST_HOURS, HOUR), Task.Why.REST));
+                }
             }
         }
     }

@@ -9,6 +9,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
+import kindthimble.core.hours.Helper;
+import kindthimble.core.hours.Sitting;
 import kindthimble.core.work.Task;
 import org.junit.jupiter.api.Test;
 
@@ -16,7 +19,7 @@ class GreedyTest {
     private static final int HOUR = 3_600;
 
     private static Task task(String key, long order, int hands, int oven, Task.Wait... waits) {
-        return new Task(key, Task.Work.ICE, order, 1, 1, 1, null, 1, hands, oven, List.of(waits));
+        return new Task(key, Task.Work.ICE, order, 1, 1, 0, null, 1, hands, oven, List.of(waits));
     }
 
     private static Task.Wait after(String key, int seconds) {
@@ -35,7 +38,7 @@ class GreedyTest {
     @Test
     void workWithoutWaitsEndsWithTheHandOver() {
         List<Task> tasks = List.of(task("a", 1, 1_000, 0), task("b", 1, 700, 0), task("c", 1, 300, 0));
-        Schedule plan = Greedy.of(tasks, Map.of(1L, 10L * HOUR), List.of(new Sitting(0, 12 * HOUR)));
+        Schedule plan = Greedy.of(Problem.of(tasks, Map.of(1L, 10L * HOUR), List.of(new Sitting(0, 12 * HOUR))));
         assertEquals(
                 10 * HOUR - 2_000,
                 plan.placed().stream().mapToLong(Schedule.Placed::start).min().orElseThrow());
@@ -46,8 +49,8 @@ class GreedyTest {
     @Test
     void dryingGoesOnOverNight() {
         List<Task> tasks = List.of(task("flood", 1, HOUR, 0), task("line", 1, HOUR, 0, after("flood", 10 * HOUR)));
-        List<Sitting> sittings = List.of(new Sitting(8 * HOUR, 20 * HOUR), new Sitting(32 * HOUR, 44 * HOUR));
-        Schedule plan = Greedy.of(tasks, Map.of(1L, 34L * HOUR), sittings);
+        List<Sitting> sittings = List.of(new Sitting(12 * HOUR, 20 * HOUR), new Sitting(32 * HOUR, 44 * HOUR));
+        Schedule plan = Greedy.of(Problem.of(tasks, Map.of(1L, 34L * HOUR), sittings));
         assertEquals(33 * HOUR, start(plan, "line"));
         // Ten hours before that, and an hour of hands, would be in the night: it is done before the sitting ends.
         assertEquals(19 * HOUR, start(plan, "flood"));
@@ -59,7 +62,7 @@ class GreedyTest {
                 task("first", 1, 180, 660),
                 task("second", 1, 180, 660),
                 task("ice", 1, 600, 0, after("first", 0), after("second", 0)));
-        Schedule plan = Greedy.of(tasks, Map.of(1L, 4L * HOUR), List.of(new Sitting(0, 5 * HOUR)));
+        Schedule plan = Greedy.of(Problem.of(tasks, Map.of(1L, 4L * HOUR), List.of(new Sitting(0, 5 * HOUR))));
         long last = 4 * HOUR - 600;
         long one = Math.max(start(plan, "first"), start(plan, "second"));
         long other = Math.min(start(plan, "first"), start(plan, "second"));
@@ -70,7 +73,7 @@ class GreedyTest {
     @Test
     void whatCanNotBeInTimeIsSaidAndBegunAtOnce() {
         List<Task> tasks = List.of(task("flood", 1, HOUR, 0), task("line", 1, HOUR, 0, after("flood", 10 * HOUR)));
-        Schedule plan = Greedy.of(tasks, Map.of(1L, 10L * HOUR), List.of(new Sitting(HOUR, 20 * HOUR)));
+        Schedule plan = Greedy.of(Problem.of(tasks, Map.of(1L, 10L * HOUR), List.of(new Sitting(HOUR, 20 * HOUR))));
         assertEquals(HOUR, start(plan, "flood"));
         assertEquals(12 * HOUR, start(plan, "line"));
         assertEquals(Map.of(1L, 3L * HOUR), plan.lateSeconds());
@@ -80,8 +83,129 @@ class GreedyTest {
     void aTaskLongerThanAnySittingIsRefused() {
         List<Task> tasks = List.of(task("a", 1, 3 * HOUR, 0));
         List<Sitting> sittings = List.of(new Sitting(0, 2 * HOUR), new Sitting(5 * HOUR, 7 * HOUR));
-        assertThrows(NoTime.class, () -> Greedy.of(tasks, Map.of(1L, 9L * HOUR), sittings));
-        assertThrows(NoTime.class, () -> Greedy.of(tasks, Map.of(1L, 9L * HOUR), List.of()));
+        assertThrows(NoTime.class, () -> Greedy.of(Problem.of(tasks, Map.of(1L, 9L * HOUR), sittings)));
+        assertThrows(NoTime.class, () -> Greedy.of(Problem.of(tasks, Map.of(1L, 9L * HOUR), List.of())));
+    }
+
+    /** The evening before is not begun where all fits into the day. */
+    @Test
+    void sittingsWithLittleInThemAreClosed() {
+        List<Task> tasks = List.of(
+                task("a", 1, 2 * HOUR, 0),
+                task("b", 1, HOUR, 0, after("a", 2 * HOUR)),
+                task("c", 1, HOUR, 0, after("a", 0)));
+        // Put as late as they go, b is in the afternoon, c with it, and a in the evening before; one sitting does.
+        List<Sitting> sittings = List.of(new Sitting(0, 6 * HOUR), new Sitting(8 * HOUR, 13 * HOUR));
+        Problem problem = Problem.of(tasks, Map.of(1L, 13L * HOUR), sittings);
+        Schedule plan = Greedy.of(problem);
+        assertEquals(1, Worth.of(problem, plan).sittings());
+        assertEquals(List.of(), Validator.faults(problem, plan));
+    }
+
+    /** Beside her own hands a helper's, for some kinds of work only. */
+    @Test
+    void helpersDoWhatIsTheirs() {
+        List<Task> tasks = List.of(task("a", 1, HOUR, 0), task("b", 1, HOUR, 0), pack("c", HOUR), pack("d", HOUR));
+        List<Sitting> day = List.of(new Sitting(0, 2 * HOUR));
+        Problem alone = Problem.of(tasks, Map.of(1L, 2L * HOUR), day);
+        assertThrows(NoTime.class, () -> Greedy.of(alone));
+        Problem helped =
+                alone.with(List.of(Pair.own(day), new Pair("Saturday help", day, Set.of(Helper.Help.PACKING))));
+        Schedule plan = Greedy.of(helped);
+        assertEquals(List.of(), Validator.faults(helped, plan));
+        assertTrue(plan.placed().stream()
+                .filter(placed -> placed.hands() == 1)
+                .allMatch(placed -> placed.task().doing() == Task.Work.PACK));
+        assertTrue(plan.lateSeconds().isEmpty());
+    }
+
+    private static Task pack(String key, int hands) {
+        return new Task(key, Task.Work.PACK, 1, 1, 0, 1, null, 1, hands, 0, List.of());
+    }
+
+    private static Task onStand(String key, Task.Work doing, String stand, int hands, Task.Wait... waits) {
+        return new Task(key, doing, 1, 1, 1, 1, null, 1, hands, 0, List.of(waits), stand);
+    }
+
+    /** Two places: the third tray is iced when one of the others is packed. */
+    @Test
+    void traysTakeTheirTurns() {
+        List<Task> tasks = new ArrayList<>();
+        for (int tray = 1; tray <= 4; tray++) {
+            tasks.add(onStand("ice " + tray, Task.Work.ICE, "tray " + tray, 600));
+            tasks.add(onStand("pack " + tray, Task.Work.PACK, "tray " + tray, 300, after("ice " + tray, 2 * HOUR)));
+        }
+        List<Sitting> day = List.of(new Sitting(0, 12 * HOUR));
+        Problem problem = new Problem(
+                tasks,
+                Map.of(1L, 12L * HOUR),
+                List.of(Pair.own(day)),
+                new Limits(2),
+                Drying.STEADY,
+                Map.of(),
+                Map.of());
+        Schedule plan = Greedy.of(problem);
+        assertEquals(List.of(), Validator.faults(problem, plan));
+        Schedule asIfThereWereFour = Greedy.of(Problem.of(tasks, Map.of(1L, 12L * HOUR), day));
+        assertTrue(Validator.faults(problem, asIfThereWereFour).toString().contains("trays are there at once"));
+    }
+
+    @Test
+    void whatMayNotBeginYetIsLateRatherThanEarly() {
+        List<Task> tasks = List.of(task("a", 1, HOUR, 0));
+        List<Sitting> day = List.of(new Sitting(0, 20 * HOUR));
+        Problem problem = new Problem(
+                tasks,
+                Map.of(1L, 10L * HOUR),
+                List.of(Pair.own(day)),
+                Limits.NONE,
+                Drying.STEADY,
+                Map.of("a", 11L * HOUR),
+                Map.of());
+        Schedule plan = Greedy.of(problem);
+        assertEquals(11 * HOUR, start(plan, "a"));
+        assertEquals(Map.of(1L, 2L * HOUR), plan.lateSeconds());
+        assertEquals(List.of(), Validator.faults(problem, plan));
+    }
+
+    @Test
+    void pinsAreKeptOrNamed() {
+        List<Task> tasks = List.of(task("flood", 1, HOUR, 0), task("line", 1, HOUR, 0, after("flood", 2 * HOUR)));
+        Problem problem = Problem.of(tasks, Map.of(1L, 10L * HOUR), List.of(new Sitting(0, 12 * HOUR)));
+        Schedule kept = Greedy.of(problem.withPins(Map.of("flood", 3L * HOUR)));
+        assertEquals(3 * HOUR, start(kept, "flood"));
+        assertEquals(9 * HOUR, start(kept, "line"));
+        assertEquals(Set.of(), kept.unkept());
+        Problem both = problem.withPins(Map.of("flood", 3L * HOUR, "line", 4L * HOUR));
+        Schedule broken = Greedy.of(both);
+        assertEquals(Set.of("line"), broken.unkept());
+        assertEquals(List.of(), Validator.faults(both, broken));
+    }
+
+    /** Eight hours for a deep colour where there are eight hours, and none where there are not. */
+    @Test
+    void aDeepColourRestsWhereTheDaysAllowIt() {
+        List<Task> tasks = List.of(
+                task("bowl", 1, HOUR, 0),
+                task("ice", 1, HOUR, 0, after("bowl", 0), new Task.Wait("bowl", 8 * HOUR, Task.Why.REST)));
+        List<Sitting> day = List.of(new Sitting(0, 12 * HOUR));
+        assertEquals(HOUR, start(Greedy.of(Problem.of(tasks, Map.of(1L, 11L * HOUR), day)), "bowl"));
+        Problem tight = Problem.of(tasks, Map.of(1L, 5L * HOUR), day);
+        Schedule plan = Greedy.of(tight);
+        assertEquals(4 * HOUR, start(plan, "ice"));
+        assertEquals(List.of(), Validator.faults(tight, plan));
+    }
+
+    /** What is late is begun no earlier than it has to be. */
+    @Test
+    void alsoWhatIsLateIsFresh() {
+        List<Task> tasks = List.of(
+                task("a", 1, HOUR, 0),
+                task("long", 1, HOUR, 0),
+                task("b", 1, HOUR, 0, after("a", 0), after("long", 20 * HOUR)));
+        Schedule plan = Greedy.of(Problem.of(tasks, Map.of(1L, 2L * HOUR), List.of(new Sitting(0, 40 * HOUR))));
+        assertEquals(Map.of(1L, 20L * HOUR), plan.lateSeconds());
+        assertEquals(20 * HOUR, start(plan, "a"));
     }
 
     /** Some hundred weeks by chance: each plan can be carried out, and none is in time where no order of the tasks is. */
@@ -111,8 +235,8 @@ class GreedyTest {
             for (int day = 0; day < 30; day++) {
                 sittings.add(new Sitting(day * 6L * HOUR, day * 6L * HOUR + 3 * HOUR));
             }
-            Schedule plan = Greedy.of(tasks, due, sittings);
-            assertEquals(List.of(), Validator.faults(tasks, due, sittings, plan), "week " + round);
+            Schedule plan = Greedy.of(Problem.of(tasks, due, sittings));
+            assertEquals(List.of(), Validator.faults(Problem.of(tasks, due, sittings), plan), "week " + round);
             boolean canBe = canBeInTime(tasks, due, sittings, new ArrayList<>(), new HashMap<>());
             if (canBe) {
                 possible++;
@@ -160,7 +284,7 @@ class GreedyTest {
         for (Sitting sitting : sittings) {
             long start = Math.max(from, sitting.start());
             boolean moved = true;
-            while (moved && start + task.handSeconds() <= sitting.end()) {
+            while (moved && start + task.wholeSeconds() <= sitting.end()) {
                 moved = false;
                 for (long[] other : taken) {
                     if (start < other[1] && other[0] < start + task.handSeconds()) {
@@ -174,7 +298,7 @@ class GreedyTest {
                     }
                 }
             }
-            if (start + task.handSeconds() <= sitting.end()) {
+            if (start + task.wholeSeconds() <= sitting.end()) {
                 return start;
             }
         }

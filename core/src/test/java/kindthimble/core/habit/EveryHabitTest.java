@@ -10,15 +10,23 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
+import kindthimble.core.cutter.BasicForm;
+import kindthimble.core.cutter.Cutter;
 import kindthimble.core.cutter.SmallForm;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
 import kindthimble.core.design.Seeing;
+import kindthimble.core.dough.Dough;
+import kindthimble.core.dough.DoughRecipe;
+import kindthimble.core.dough.Rolled;
+import kindthimble.core.geometry.Across;
 import kindthimble.core.kitchen.Kitchen;
+import kindthimble.core.kitchen.TraysDry;
 import kindthimble.core.mark.Frill;
 import kindthimble.core.mark.Pieces;
 import kindthimble.core.move.Airbrush;
@@ -65,6 +73,7 @@ import kindthimble.core.tint.TintSolver;
 import kindthimble.core.tint.WhiteIcing;
 import kindthimble.core.words.Refused;
 import kindthimble.core.words.Unit;
+import kindthimble.core.work.WetRehearsal;
 import kindthimble.core.work.WorkList;
 import org.junit.jupiter.api.Test;
 
@@ -240,6 +249,11 @@ class EveryHabitTest {
     private static final List<Cookie> MEASURED = COOKIES.stream()
             .map(moves -> new Measuring(kitchen(Habits.HOUSE)).measure(design(moves)))
             .toList();
+    /** A small one, and a large one. */
+    private static final List<Cookie> BAKED = Stream.of(45, 120)
+            .map(mm -> new Measuring(kitchen(Habits.HOUSE)).measure(Moves.round(mm, null, Moves.flood("white"))))
+            .toList();
+
     private static final List<Gel> FEW = ReferenceGels.ALL.stream().limit(5).toList();
 
     private static List<Double> others(Habit habit) {
@@ -252,12 +266,29 @@ class EveryHabitTest {
 
     /** What the clock is given: all that has to be done for two orders, and when it has to be ready. */
     private static String work(Habits habits) {
-        List<WorkList.Design> designs = MEASURED.stream()
-                .map(cookie -> new WorkList.Design(MEASURED.indexOf(cookie), 60, cookie))
+        List<Cookie> cookies = Stream.concat(MEASURED.stream(), BAKED.stream()).toList();
+        List<WorkList.Design> designs = cookies.stream()
+                .map(cookie -> new WorkList.Design(cookies.indexOf(cookie), 60, 1, cookie))
                 .toList();
-        return WorkList.of(List.of(new WorkList.Order(1, 1, designs, List.of())), habits)
-                        .toString()
-                + WorkList.readySeconds(90_000, habits);
+        List<Dough.Cut> cuts = List.of(
+                Dough.Cut.of(1, 20, null, new Cutter(new BasicForm.Round(), Across.WIDTH, 70).baked(0), habits));
+        double rolled = habits.mean(Habit.ROLLED_MM);
+        Dough dough = Dough.of(cuts, rolled, DoughRecipe.HOUSE.get(0), habits);
+        List<MixingOrder.Step> mixing =
+                List.of(new MixingOrder.Step(MixingOrder.Doing.TINT, "navy", -1, 100, 0, 0, 4, 0));
+        List<WorkList.Order> orders = List.of(
+                new WorkList.Order(1, 1, designs, mixing, Set.of("navy"), Map.of(), true),
+                new WorkList.Order(2, 2, designs.subList(0, 1), mixing));
+        StringBuilder seen = new StringBuilder(dough.toString())
+                .append(Rolled.of(cuts, dough.grams(), rolled, habits))
+                .append(WorkList.of(orders, habits))
+                .append(WorkList.readySeconds(90_000, habits))
+                .append(WorkList.bakedFrom(90_000, habits));
+        cookies.forEach(cookie -> seen.append(WetRehearsal.of(cookie, habits)));
+        for (TraysDry drying : TraysDry.values()) {
+            seen.append(drying.times(habits)).append(' ').append(drying.places(habits));
+        }
+        return seen.toString();
     }
 
     @Test
@@ -282,7 +313,9 @@ class EveryHabitTest {
                             && others.stream().anyMatch(one -> !work(one).equals(work))
                     || ofCookies && onCookies.getAsBoolean()
                     || others.stream().anyMatch(one -> !pour(one, tinted).equals(pour.get(tinted)))
-                    || !ofCookies && onCookies.getAsBoolean();
+                    || !ofCookies && onCookies.getAsBoolean()
+                    || habit.chapter() == Habit.Chapter.DRYING
+                            && others.stream().anyMatch(one -> !work(one).equals(work));
             if (!changes) {
                 idle.add(habit);
             }

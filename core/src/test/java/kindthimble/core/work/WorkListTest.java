@@ -39,7 +39,7 @@ class WorkListTest {
 
     private static List<Task> tasks(int cookies, Habits habits) {
         return WorkList.of(
-                List.of(new WorkList.Order(7, 7, List.of(new WorkList.Design(3, cookies, COOKIE)), MIXING)), habits);
+                List.of(new WorkList.Order(7, 7, List.of(new WorkList.Design(3, cookies, 0, COOKIE)), MIXING)), habits);
     }
 
     private static List<Task> of(List<Task> tasks, Task.Work doing) {
@@ -63,6 +63,40 @@ class WorkListTest {
             task.waits().forEach(wait -> assertTrue(before.contains(wait.task()), task.key()));
             assertTrue(before.add(task.key()));
         }
+    }
+
+    /** Under a fan what dries takes less, and what cools or chills does not. */
+    @Test
+    void onlyWhatDriesGoesByTheFan() {
+        List<WorkList.Order> orders =
+                List.of(new WorkList.Order(7, 7, List.of(new WorkList.Design(3, 12, 0, COOKIE)), MIXING));
+        List<Task> still = WorkList.of(orders, 1, Habits.HOUSE);
+        List<Task> fan = WorkList.of(orders, 0.6, Habits.HOUSE);
+        int dried = 0;
+        for (int i = 0; i < still.size(); i++) {
+            for (int j = 0; j < still.get(i).waits().size(); j++) {
+                Task.Wait before = still.get(i).waits().get(j);
+                Task.Wait then = fan.get(i).waits().get(j);
+                if (before.why() == Task.Why.DRY_THROUGH) {
+                    assertEquals(before.seconds() * 0.6, then.seconds(), 1);
+                    dried++;
+                } else if (before.why() == Task.Why.GATE) {
+                    assertTrue(then.seconds() < before.seconds() || before.seconds() == 0);
+                } else {
+                    assertEquals(before, then);
+                }
+            }
+        }
+        assertEquals(1, dried);
+    }
+
+    /** Thirteen lie on one tray, twenty-six on two; a tray that is split leaves its second half to the end. */
+    @Test
+    void traysAreFilledEvenly() {
+        assertEquals(List.of(13), new WorkList.Design(1, 13, 0, COOKIE).trays(12));
+        assertEquals(List.of(13, 13), new WorkList.Design(1, 26, 0, COOKIE).trays(12));
+        assertEquals(List.of(14, 13, 13), new WorkList.Design(1, 40, 0, COOKIE).trays(12));
+        assertEquals(List.of(7, 13, 6), new WorkList.Design(1, 26, 0, COOKIE, Set.of(1)).trays(12));
     }
 
     /** Hands on the trays are those of the cookies, and a minute to set each out. */
@@ -124,8 +158,8 @@ class WorkListTest {
     void anOrderThatAnotherOneLeadsWaitsForItsBowls() {
         List<Task> tasks = WorkList.of(
                 List.of(
-                        new WorkList.Order(7, 7, List.of(new WorkList.Design(3, 4, COOKIE)), MIXING),
-                        new WorkList.Order(8, 7, List.of(new WorkList.Design(5, 4, COOKIE)), List.of())),
+                        new WorkList.Order(7, 7, List.of(new WorkList.Design(3, 4, 0, COOKIE)), MIXING),
+                        new WorkList.Order(8, 7, List.of(new WorkList.Design(5, 4, 0, COOKIE)), List.of())),
                 Habits.HOUSE);
         Task first = tasks.stream()
                 .filter(task -> task.order() == 8 && task.doing() == Task.Work.ICE)
@@ -140,7 +174,7 @@ class WorkListTest {
         assertEquals(
                 List.of(),
                 WorkList.of(
-                        List.of(new WorkList.Order(7, 7, List.of(new WorkList.Design(3, 0, COOKIE)), List.of())),
+                        List.of(new WorkList.Order(7, 7, List.of(new WorkList.Design(3, 0, 0, COOKIE)), List.of())),
                         Habits.HOUSE));
     }
 }

@@ -1,4 +1,4 @@
-package kindthimble.core.clock;
+package kindthimble.core.hours;
 
 /**
  * A time in which hands work without a longer break.

@@ -1,0 +1,112 @@
+package kindthimble.core.dough;
+
+import java.util.List;
+import kindthimble.core.geometry.Region;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
+
+/**
+ * Dough of an order. A piece weighs what its cutter's area, the thickness and the density say; of what stays between the cutters all is
+ * rolled again but for the last scraps, so that {@code cut = dough (1 - lost)}.
+ *
+ * @param pieces how many are cut
+ * @param bare of them, baked and not iced
+ * @param cutGrams of the pieces, raw
+ * @param bakedGrams of the pieces, out of the oven
+ * @param grams of dough that is made
+ * @param makings of the recipe, whole eggs and all
+ * @param weighed what goes in
+ */
+public record Dough(
+        int pieces,
+        int bare,
+        double cutGrams,
+        double bakedGrams,
+        double grams,
+        double makings,
+        List<WeighedOut> weighed) {
+    private static final double MM3_IN_ML = 1000;
+    private static final double PERCENT = 100;
+
+    public Dough {
+        weighed = List.copyOf(weighed);
+    }
+
+    /**
+     * Pieces of one cutter.
+     *
+     * @param design number of the design
+     * @param iced how many of them are iced, spares with them
+     * @param bare how many are baked beside them
+     * @param cutter as it cuts the dough
+     */
+    public record Cut(long design, int iced, int bare, Region cutter) {
+        /**
+         * @param iced how many of them are iced; of none, none are baked beside
+         * @param bare how many are baked beside them; null for as many as the shop does
+         */
+        public static Cut of(long design, int iced, Integer bare, Region cutter, Habits habits) {
+            return new Cut(
+                    design, iced, iced == 0 ? 0 : bare == null ? habits.pieces(Habit.BARE_SPARES) : bare, cutter);
+        }
+
+        public int pieces() {
+            return iced + bare;
+        }
+    }
+
+    /**
+     * @param ingredient as on the packet
+     * @param grams of it
+     * @param pieces whole ones; 0 for what is weighed freely
+     */
+    public record WeighedOut(String ingredient, double grams, int pieces) {}
+
+    /** Raw grams of one piece. */
+    public static double pieceGrams(double areaMm2, double thickMm, Habits habits) {
+        return areaMm2 * thickMm / MM3_IN_ML * habits.mean(Habit.DOUGH_GRAMS_PER_ML);
+    }
+
+    /**
+     * @param cuts what is cut
+     * @param thickMm how thick the dough is rolled, over 0
+     * @param recipe what it is made of
+     */
+    public static Dough of(List<Cut> cuts, double thickMm, DoughRecipe recipe, Habits habits) {
+        double cut = cuts.stream()
+                .mapToDouble(one -> one.pieces() * pieceGrams(one.cutter().areaMm2(), thickMm, habits))
+                .sum();
+        double wanted = cut / (1 - habits.mean(Habit.DOUGH_LOST_PERCENT) / PERCENT);
+        double makings = wanted / recipe.grams();
+        // As few whole eggs as do, and of the rest as much as goes with them.
+        for (DoughIngredient one : recipe.ingredients()) {
+            if (one.pieceGrams() != null) {
+                makings = Math.max(
+                        makings,
+                        Math.ceil(wanted / recipe.grams() * one.grams() / one.pieceGrams() - 1e-9)
+                                * one.pieceGrams()
+                                / one.grams());
+            }
+        }
+        double times = makings;
+        return new Dough(
+                cuts.stream().mapToInt(Cut::pieces).sum(),
+                cuts.stream().mapToInt(Cut::bare).sum(),
+                cut,
+                cut * (1 - habits.mean(Habit.BAKING_LOSS_PERCENT) / PERCENT),
+                times * recipe.grams(),
+                times,
+                recipe.ingredients().stream().map(one -> weighed(one, times)).toList());
+    }
+
+    private static WeighedOut weighed(DoughIngredient one, double times) {
+        double grams = one.grams() * times;
+        return one.pieceGrams() == null
+                ? new WeighedOut(one.name(), grams, 0)
+                : wholeOnes(one, (int) Math.ceil(grams / one.pieceGrams() - 1e-9));
+    }
+
+    private static WeighedOut wholeOnes(DoughIngredient one, int pieces) {
+        return new WeighedOut(one.name(), pieces * one.pieceGrams(), pieces);
+    }
+}
