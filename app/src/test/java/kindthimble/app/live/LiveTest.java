@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import jakarta.persistence.EntityManager;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -13,7 +14,9 @@ import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
+import kindthimble.app.shop.ShopService;
 import kindthimble.app.testing.RunningApp;
+import kindthimble.core.habit.Habit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
@@ -62,5 +65,38 @@ class LiveTest {
         // What is refused is nothing that anybody has to hear of.
         assertEquals(422, APP.change("/api/orders/1", "/details/name", "\"\"").status());
         assertNull(laptop.poll(300, TimeUnit.MILLISECONDS));
+    }
+
+    /** What is stored while an answer is made belongs to the next one: figures never stand under the revision of others. */
+    @Test
+    void whatOneAnswerReadsIsOfOneMoment() {
+        APP.reading(beans -> {
+            ShopService shop = beans.getBean(ShopService.class);
+            ShopRevision revision = beans.getBean(ShopRevision.class);
+            double before = shop.settings().mean(Habit.ROOM_HUMIDITY);
+            long first = revision.now();
+            assertEquals(
+                    200,
+                    APP.change("/api/shop", "/settings/habits/ROOM_HUMIDITY/mean", before + 7)
+                            .status());
+            beans.getBean(EntityManager.class).clear();
+            assertEquals(before, shop.settings().mean(Habit.ROOM_HUMIDITY));
+            assertEquals(first, revision.now());
+            return null;
+        });
+        APP.post("/api/shop/undo", "{}");
+    }
+
+    /** The same where the figures are looked up before the revision. */
+    @Test
+    void whatIsLookedUpLaterIsOfTheSameMoment() {
+        APP.reading(beans -> {
+            double before = beans.getBean(ShopService.class).settings().mean(Habit.ROOM_HUMIDITY);
+            APP.change("/api/shop", "/settings/habits/ROOM_HUMIDITY/mean", before + 7);
+            long now = APP.get("/api/shop").body().get("revision").asLong();
+            assertTrue(beans.getBean(ShopRevision.class).now() < now);
+            return null;
+        });
+        APP.post("/api/shop/undo", "{}");
     }
 }

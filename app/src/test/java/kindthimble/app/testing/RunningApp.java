@@ -14,6 +14,7 @@ import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Function;
 import kindthimble.app.KindThimble;
 import kindthimble.app.history.History;
 import org.hibernate.SessionFactory;
@@ -21,7 +22,10 @@ import org.junit.jupiter.api.extension.AfterAllCallback;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -129,6 +133,13 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
                 .header("Content-Type", type)
                 .header("Origin", url())
                 .build();
+    }
+
+    /** Reads as an answer is made: all of it in one transaction that only reads. */
+    public <T> T reading(Function<ApplicationContext, T> read) {
+        TransactionTemplate once = new TransactionTemplate(context.getBean(PlatformTransactionManager.class));
+        once.setReadOnly(true);
+        return once.execute(status -> read.apply(context));
     }
 
     /** Does at once what is done twice a day. */
