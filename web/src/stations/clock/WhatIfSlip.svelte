@@ -29,7 +29,7 @@
   let isAsking = $state(false);
   let asked = 0;
 
-  const isLate = $derived(view.lateMinutes > 0 || view.others.some((one) => one.lateMinutes > 0));
+  const isLate = $derived(view.lateMinutes > 0);
   const mending = $derived(cards.filter((card) => card.answer?.mends));
   const isStale = $derived(cards.length > 0 && of !== desk.order?.revision);
 
@@ -87,7 +87,7 @@
     <p>
       {mending.length > 0
         ? `In time with any of these: ${mending.map((card) => card.answer?.words).join("; ")}.`
-        : "None of these alone brings everything in time. Two together may."}
+        : "None of these alone brings it in time. Two together may."}
     </p>
   {/if}
   {#if isStale}<p class="soft">The order has changed since these were solved.</p>{/if}
@@ -108,7 +108,7 @@
               {card.answer.betterBy || "nothing gained"}{card.answer.ends
                 ? `; packed ${dayOf(card.answer.ends)} ${timeOf(card.answer.ends)}`
                 : ""}{card.answer.lateOrders > 0 && card.answer.lateMinutes === 0
-                ? `; ${plural(card.answer.lateOrders, "order")} late`
+                ? `; ${plural(card.answer.lateOrders, "other order")} late`
                 : ""}
             </span>
           {:else if card.trouble}

@@ -11,6 +11,7 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import kindthimble.app.cookie.CookieService;
 import kindthimble.app.order.Kept;
 import kindthimble.app.plan.Planner;
@@ -69,7 +70,7 @@ class WhatIf {
      * @param lateOrders how many orders would be late
      * @param sittings that all orders would take
      * @param betterBy in a few words what is better, or worse; empty for nothing
-     * @param mends whether something is late now, and nothing would be
+     * @param mends whether the order is late now and would not be, with no other one later; of an order that is in time, whether none would be late
      */
     @Schema(name = "WhatIfAnswer")
     record Answer(
@@ -104,7 +105,10 @@ class WhatIf {
             } while (!then.schedule().lateSeconds().isEmpty()
                     && now.schedule().lateSeconds().containsKey(order)
                     && then.schedule().lateSeconds().containsKey(order)
-                    && step <= (otherwise == Otherwise.LATER ? MOST_STEPS : MOST_DOZENS));
+                    && step
+                            <= (otherwise == Otherwise.LATER
+                                    ? MOST_STEPS
+                                    : mostDozens(now.week().order(order))));
         } else {
             changed = changed(now, order, otherwise, 1);
             then = planning.asked(changed.week, now);
@@ -131,9 +135,18 @@ class WhatIf {
                 then.schedule().lateSeconds().size(),
                 after.sittings(),
                 compared(before, after, own(now, order), own),
-                !now.schedule().lateSeconds().isEmpty()
-                        && then.schedule().lateSeconds().isEmpty()
-                        && then.without().isEmpty());
+                mends(order, now, then));
+    }
+
+    /** Whether it brings the order in time, or all where only others are late, and makes no other one later. */
+    private static boolean mends(long order, Plan now, Plan then) {
+        Map<Long, Long> before = now.schedule().lateSeconds();
+        Map<Long, Long> after = then.schedule().lateSeconds();
+        boolean isInTime = before.containsKey(order) ? !after.containsKey(order) : !before.isEmpty() && after.isEmpty();
+        return isInTime
+                && now.without().keySet().containsAll(then.without().keySet())
+                && after.entrySet().stream()
+                        .allMatch(late -> late.getValue() <= before.getOrDefault(late.getKey(), 0L));
     }
 
     private static List<Schedule.Placed> own(Plan plan, long order) {
@@ -275,14 +288,28 @@ class WhatIf {
 
     private Changed fewer(Week week, long id, int step) {
         Kept order = week.order(id);
-        Kept.KeptDesign largest = order.designs().stream()
-                .max(Comparator.comparingInt(Kept.KeptDesign::count))
-                .orElseThrow(() -> new Refused("", "There are no cookies to leave out."));
-        int fewer = Math.min(largest.count(), DOZEN * step);
+        if (mostDozens(order) == 0) {
+            throw new Refused("", "There is no design with more than a dozen, of which a dozen could be left out.");
+        }
+        Kept.KeptDesign largest = largest(order);
+        int fewer = DOZEN * step;
         return orders(
                 week,
                 fewer + " of " + largest.document().name() + " fewer",
                 with(order, largest.id(), largest.count() - fewer, largest.document()));
+    }
+
+    private static Kept.KeptDesign largest(Kept order) {
+        return order.designs().stream()
+                .max(Comparator.comparingInt(Kept.KeptDesign::count))
+                .orElseThrow();
+    }
+
+    /** How many dozens of the largest design can be left out, so that some of it are left. */
+    private static int mostDozens(Kept order) {
+        return order.designs().isEmpty()
+                ? 0
+                : Math.min(MOST_DOZENS, (largest(order).count() - 1) / DOZEN);
     }
 
     private static Kept with(Kept order, long design, int count, Design document) {

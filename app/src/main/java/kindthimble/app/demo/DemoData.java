@@ -27,8 +27,9 @@ import org.springframework.transaction.support.TransactionTemplate;
 @ConditionalOnProperty("kind-thimble.demo")
 class DemoData implements SmartInitializingSingleton {
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
-    /** The first two are mixed together. */
-    private static final List<String> ORDERS = List.of("kite-festival", "night-train", "pottery-studio");
+    /** The first two are mixed together; the last three come in one week, in which not all can be done. */
+    private static final List<String> ORDERS =
+            List.of("kite-festival", "night-train", "pottery-studio", "reel-evening", "tail-fair");
 
     private static final double FULL_BOTTLE_DROPS = 350;
 

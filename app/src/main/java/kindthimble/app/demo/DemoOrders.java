@@ -13,8 +13,11 @@ import java.util.List;
 import kindthimble.app.desk.DeskService;
 import kindthimble.app.desk.OrderView;
 import kindthimble.app.history.History;
+import kindthimble.app.history.Patch;
 import kindthimble.app.order.OrderDetails;
+import kindthimble.app.order.Wish;
 import kindthimble.core.design.Design;
+import kindthimble.core.work.WorkList;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -43,10 +46,22 @@ class DemoOrders {
      * @param daysAhead at least so many days from today
      * @param time of the hand-over
      * @param details without a hand-over
+     * @param cutters when its cutters come, before which no dough is made; null where they are there
      * @param designs what is on the tray
      */
     record DemoOrder(
-            DayOfWeek weekday, int daysAhead, LocalTime time, OrderDetails details, List<DemoDesign> designs) {}
+            DayOfWeek weekday,
+            int daysAhead,
+            LocalTime time,
+            Cutters cutters,
+            OrderDetails details,
+            List<DemoDesign> designs) {}
+
+    /**
+     * @param daysBefore the hand-over
+     * @param time of that day
+     */
+    record Cutters(int daysBefore, LocalTime time) {}
 
     record DemoDesign(int count, Design document) {}
 
@@ -62,6 +77,19 @@ class DemoOrders {
                 .atTime(demo.time());
         OrderView order = desk.take(demo.details().at(handOver));
         demo.designs().forEach(design -> desk.addDesign(order.id(), design.count(), design.document()));
+        if (demo.cutters() != null) {
+            LocalDateTime come = handOver.toLocalDate()
+                    .minusDays(demo.cutters().daysBefore())
+                    .atTime(demo.cutters().time());
+            desk.change(
+                    order.id(),
+                    new Patch(
+                            desk.order(order.id()).revision(),
+                            null,
+                            List.of(new Patch.Placed(
+                                    "/details/clock/" + WorkList.doughKey(order.id()),
+                                    json.valueToTree(new Wish(null, null, null, come))))));
+        }
         // What came with the shop is nothing that she has done.
         history.forget(order.id());
         return order.id();

@@ -109,7 +109,7 @@ public class DeskService {
      * @return the order with the designs that look different now
      * @throws Refused naming the place that is wrong; nothing is stored then
      */
-    OrderView change(long id, Patch patch) {
+    public OrderView change(long id, Patch patch) {
         patch.check();
         OrderChanges.Done done = changes.put(orders.seen(id, patch.revision()), patch.edits());
         history.keep(id, patch.gesture(), done.edits());

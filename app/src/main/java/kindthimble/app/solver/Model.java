@@ -40,7 +40,9 @@ final class Model {
     private final CpModel model = new CpModel();
     private final Problem problem;
     private final Map<String, Schedule.Placed> hint = new HashMap<>();
-    private final boolean isInTime;
+    /** No order is later than it is in the plan at hand. */
+    private final Map<Long, Long> late;
+
     private final long start;
     private final long end;
     private final List<Piece> pieces = new ArrayList<>();
@@ -59,7 +61,7 @@ final class Model {
     Model(Problem problem, Schedule first) {
         this.problem = problem;
         first.placed().forEach(placed -> hint.put(placed.task().key(), placed));
-        isInTime = first.lateSeconds().isEmpty();
+        late = first.lateSeconds();
         start = problem.hands().stream()
                 .flatMap(pair -> pair.sittings().stream())
                 .mapToLong(Sitting::start)
@@ -113,9 +115,8 @@ final class Model {
         if (from != null) {
             all = all.intersectionWith(new Domain(from - start, Long.MAX_VALUE / 4));
         }
-        if (isInTime) {
-            all = all.intersectionWith(new Domain(0, problem.due().get(task.order()) - task.wholeSeconds() - start));
-        }
+        long last = problem.due().get(task.order()) + late.getOrDefault(task.order(), 0L);
+        all = all.intersectionWith(new Domain(0, last - task.wholeSeconds() - start));
         if (pin != null) {
             all = all.intersectionWith(new Domain(pin - start));
         }
@@ -266,17 +267,17 @@ final class Model {
     }
 
     private void late(LinearExprBuilder cost) {
-        if (isInTime) {
-            return;
-        }
-        Map<Long, IntVar> late = new LinkedHashMap<>();
+        Map<Long, IntVar> overs = new LinkedHashMap<>();
         for (Piece piece : pieces) {
-            IntVar over =
-                    late.computeIfAbsent(piece.task.order(), order -> model.newIntVar(0, end - start, "late " + order));
+            if (!late.containsKey(piece.task.order())) {
+                continue;
+            }
+            IntVar over = overs.computeIfAbsent(
+                    piece.task.order(), order -> model.newIntVar(0, end - start, "late " + order));
             long due = problem.due().get(piece.task.order()) - start;
             model.addGreaterOrEqual(
                     over, LinearExpr.newBuilder().add(piece.start).add(piece.task.wholeSeconds() - due));
         }
-        late.values().forEach(over -> cost.addTerm(over, LATE));
+        overs.values().forEach(over -> cost.addTerm(over, LATE));
     }
 }

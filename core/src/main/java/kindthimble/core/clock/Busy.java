@@ -13,6 +13,10 @@ final class Busy {
         }
     }
 
+    void free(long start) {
+        taken.remove(start);
+    }
+
     /** What is taken within a time and begins last; null for nothing. */
     Map.Entry<Long, Long> lastWithin(long start, long end) {
         Map.Entry<Long, Long> last = taken.lowerEntry(end);

@@ -18,6 +18,7 @@ public final class Closing {
     private static final int SEED = 11;
 
     private final Problem problem;
+    private final Problem asLate;
     private final List<Sitting> all;
     private Set<Sitting> open;
     private Schedule best;
@@ -28,6 +29,7 @@ public final class Closing {
      */
     public Closing(Problem problem, Schedule found) {
         this.problem = problem;
+        asLate = problem.dueAsIn(found);
         all = problem.sittings();
         best = found;
         worth = Worth.of(problem, found);
@@ -40,9 +42,6 @@ public final class Closing {
      * @param stop asked before each try whether to stop
      */
     public Schedule tried(int tries, BooleanSupplier stop) {
-        if (!best.lateSeconds().isEmpty()) {
-            return best;
-        }
         int left = tries;
         Set<Sitting> needed = new HashSet<>();
         while (left > 0 && !stop.getAsBoolean()) {
@@ -80,7 +79,7 @@ public final class Closing {
             wanted.remove(used.get(random.nextInt(used.size())));
         }
         long last =
-                problem.due().values().stream().mapToLong(Long::longValue).max().orElse(0);
+                asLate.due().values().stream().mapToLong(Long::longValue).max().orElse(0);
         List<Sitting> closed = all.stream()
                 .filter(one -> !used.contains(one) && one.start() < last)
                 .toList();
@@ -96,7 +95,7 @@ public final class Closing {
         hands.set(0, hands.get(0).with(all.stream().filter(wanted::contains).toList()));
         List<Schedule.Placed> placed;
         try {
-            placed = Places.backward(problem.with(hands), problem.due());
+            placed = Places.backward(asLate.with(hands), asLate.due());
         } catch (Placing.PinInTheWay pinned) {
             return false;
         }

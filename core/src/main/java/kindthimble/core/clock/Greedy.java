@@ -5,17 +5,21 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import kindthimble.core.work.Task;
 
 /**
  * A plan at once. Where all can be in time, tasks are put as late as they can be, from the hand-overs backward, so that cookies are fresh; then
  * sittings with little in them are closed as long as all stays in time. Where it can not, forward and the most urgent first, and from the ends
- * that this finds backward again. Not the best plan, but one that can be carried out.
+ * that this finds as late as it goes. Not the best plan, but one that can be carried out.
  */
 public final class Greedy {
     /** How many tasks are placed at most while sittings are closed. */
     private static final int TRIED_TASKS = 8_000;
+
+    /** Of the orders that are late at most so many are put last. */
+    private static final int MOST_LAST = 4;
 
     private Greedy() {}
 
@@ -62,15 +66,40 @@ public final class Greedy {
             }
         }
         Problem restless = problem.withoutRest();
-        Schedule late = schedule(problem, Places.forward(restless));
-        Map<Long, Long> ends = new HashMap<>(problem.due());
-        late.lateSeconds().forEach((order, seconds) -> ends.merge(order, seconds, Long::sum));
+        Schedule late = leastLate(restless);
+        Map<Long, Long> ends = problem.dueAsIn(late).due();
         List<Schedule.Placed> fresher = Places.backward(restless, ends);
-        if (fresher == null) {
-            return late;
+        Schedule found = schedule(problem, fresher == null ? Places.later(restless, late.placed(), ends) : fresher);
+        return isTidy ? fewerSittings(restless, found) : found;
+    }
+
+    /** Forward from now on, in the order of what is urgent; then, as long as that is less late, with the largest of the late orders last. */
+    private static Schedule leastLate(Problem problem) {
+        Schedule best = schedule(problem, Places.forward(problem, Map.of()));
+        Map<Long, Integer> ranks = new HashMap<>();
+        while (best.lateSeconds().size() > 1 && ranks.size() < MOST_LAST) {
+            Optional<Long> largest = best.lateSeconds().keySet().stream()
+                    .filter(order -> !ranks.containsKey(order))
+                    .max(Comparator.comparingLong((Long order) -> handSeconds(problem, order))
+                            .thenComparing(Comparator.reverseOrder()));
+            if (largest.isEmpty()) {
+                return best;
+            }
+            ranks.put(largest.get(), 1);
+            Schedule other = schedule(problem, Places.forward(problem, ranks));
+            if (Worth.of(problem, other).compareTo(Worth.of(problem, best)) >= 0) {
+                return best;
+            }
+            best = other;
         }
-        Schedule again = schedule(problem, fresher);
-        return Worth.of(problem, again).compareTo(Worth.of(problem, late)) <= 0 ? again : late;
+        return best;
+    }
+
+    private static long handSeconds(Problem problem, long order) {
+        return problem.tasks().stream()
+                .filter(task -> task.order() == order)
+                .mapToLong(Task::handSeconds)
+                .sum();
     }
 
     private static Schedule fewerSittings(Problem problem, Schedule found) {

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.PriorityQueue;
 
 /**
  * Iced trays and the places that there are for them. A plan is first made as if there were as many places as one likes; where it has too many trays at
@@ -56,14 +57,25 @@ final class Places {
         return most;
     }
 
-    /** By the key of a task, others that have to be done before it, so that there are never more trays than places. */
+    /**
+     * By the key of a task, others that have to be done before it, so that there are never more trays than places: each tray comes to a place that is
+     * free, or to the one that will be free first.
+     */
     private static Map<String, List<String>> turns(int places, List<Schedule.Placed> placed) {
         List<Stay> inOrder = stays(placed).stream()
                 .sorted(Comparator.comparingLong(Stay::start).thenComparing(Stay::stand))
                 .toList();
         Map<String, List<String>> turns = new HashMap<>();
-        for (int i = places; i < inOrder.size(); i++) {
-            turns.put(inOrder.get(i).first, List.of(inOrder.get(i - places).last));
+        PriorityQueue<Stay> there =
+                new PriorityQueue<>(Comparator.comparingLong(Stay::end).thenComparing(Stay::stand));
+        for (Stay stay : inOrder) {
+            long delay = 0;
+            if (there.size() == places) {
+                Stay before = there.remove();
+                turns.put(stay.first, List.of(before.last));
+                delay = Math.max(0, before.end - stay.start);
+            }
+            there.add(new Stay(stay.stand, stay.first, stay.last, stay.start + delay, stay.end + delay));
         }
         return turns;
     }
@@ -79,12 +91,21 @@ final class Places {
     /**
      * From now on.
      *
+     * @param ranks by the number of an order: those of a lower rank come first
      * @throws NoTime when the sittings are at an end before all is done
      */
-    static List<Schedule.Placed> forward(Problem problem) {
-        List<Schedule.Placed> free = new Placing(problem, Map.of()).forward();
+    static List<Schedule.Placed> forward(Problem problem, Map<Long, Integer> ranks) {
+        List<Schedule.Placed> free = new Placing(problem, Map.of()).forward(ranks);
         return most(free) <= problem.limits().places()
                 ? free
-                : new Placing(problem, turns(problem.limits().places(), free)).forward();
+                : new Placing(problem, turns(problem.limits().places(), free)).forward(ranks);
+    }
+
+    /** A plan with each task as late as the others let it, no order later than it may be. */
+    static List<Schedule.Placed> later(Problem problem, List<Schedule.Placed> plan, Map<Long, Long> ends) {
+        List<Schedule.Placed> free = new Placing(problem, Map.of()).later(plan, ends);
+        return most(free) <= problem.limits().places()
+                ? free
+                : new Placing(problem, turns(problem.limits().places(), plan)).later(plan, ends);
     }
 }

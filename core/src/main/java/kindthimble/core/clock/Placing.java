@@ -12,6 +12,9 @@ import kindthimble.core.work.Task;
 
 /** Puts the tasks of a problem on the clock one by one, each as late or as early as what is there already lets it. */
 final class Placing {
+    /** So often things are put later, as what keeps only so long lets what comes after it move when it has moved itself. */
+    private static final int ROUNDS = 8;
+
     private final Problem problem;
     private final Map<String, Task> byKey = new HashMap<>();
     private final Map<String, List<Follower>> followers = new HashMap<>();
@@ -103,6 +106,14 @@ final class Placing {
                 && (!task.doing().takesMixer() || mixer.firstWithin(start, start + task.handSeconds()) == null);
     }
 
+    private void free(Task task, Slot slot) {
+        hands.get(slot.hands).free(slot.start);
+        oven.free(slot.start + task.handSeconds());
+        if (task.doing().takesMixer()) {
+            mixer.free(slot.start);
+        }
+    }
+
     private void take(Task task, Slot slot) {
         hands.get(slot.hands).take(slot.start, slot.start + task.handSeconds());
         oven.take(slot.start + task.handSeconds(), slot.start + task.wholeSeconds());
@@ -157,6 +168,60 @@ final class Placing {
             }
         }
         return placed;
+    }
+
+    /**
+     * A plan with each task as late as the others let it, the last one first. What waits for something keeps its time after it, nothing is spoiled that
+     * was not, and no order ends later than it may.
+     *
+     * @param plan one that can be carried out
+     * @param ends by the number of an order, when all of it has to be done
+     */
+    List<Schedule.Placed> later(List<Schedule.Placed> plan, Map<Long, Long> ends) {
+        Map<String, Schedule.Placed> at = new HashMap<>();
+        for (Schedule.Placed one : plan) {
+            at.put(one.task().key(), one);
+            take(one.task(), new Slot(one.start(), one.hands()));
+        }
+        boolean isMoved = true;
+        for (int round = 0; round < ROUNDS && isMoved; round++) {
+            isMoved = false;
+            List<Schedule.Placed> fromTheEnd = at.values().stream()
+                    .sorted(Comparator.comparingLong(Schedule.Placed::end)
+                            .thenComparingLong(Schedule.Placed::start)
+                            .reversed()
+                            .thenComparing(one -> one.task().key()))
+                    .toList();
+            for (Schedule.Placed one : fromTheEnd) {
+                Deadline.check();
+                if (!problem.pins().containsKey(one.task().key())) {
+                    free(one.task(), new Slot(one.start(), one.hands()));
+                    Slot slot = latest(one.task(), lastStart(one, at, ends));
+                    Slot kept = slot == null || slot.start <= one.start() ? new Slot(one.start(), one.hands()) : slot;
+                    take(one.task(), kept);
+                    at.put(one.task().key(), new Schedule.Placed(one.task(), kept.start, kept.hands));
+                    isMoved |= kept.start > one.start();
+                }
+            }
+        }
+        return List.copyOf(at.values());
+    }
+
+    private long lastStart(Schedule.Placed one, Map<String, Schedule.Placed> at, Map<Long, Long> ends) {
+        Task task = one.task();
+        long end = ends.get(task.order());
+        for (Follower follower : followers(task)) {
+            long start = at.get(follower.task.key()).start();
+            end = Math.min(end, follower.waits == null ? start : problem.latestEnd(follower.waits, start));
+        }
+        long last = end - task.wholeSeconds();
+        for (Task.Wait wait : task.waits()) {
+            long before = at.get(wait.task()).end();
+            if (one.start() - before <= wait.mostSeconds() && wait.mostSeconds() != Task.Wait.NO_END) {
+                last = Math.min(last, before + (long) wait.mostSeconds());
+            }
+        }
+        return last;
     }
 
     /** Whose hands do what is pinned. */
@@ -239,15 +304,17 @@ final class Placing {
     /**
      * From now on, the most urgent first.
      *
+     * @param ranks by the number of an order: those of a lower rank come first, whatever is urgent; 0 for those that are not named
      * @throws NoTime when the sittings are at an end before all is done
      */
-    List<Schedule.Placed> forward() {
+    List<Schedule.Placed> forward(Map<Long, Integer> ranks) {
         takePins();
         Map<String, Long> urgent = urgencies();
         Map<String, Integer> open = new HashMap<>();
         Map<String, Long> earliest = new HashMap<>();
         PriorityQueue<Ready> ready =
-                new PriorityQueue<>(Comparator.comparingLong((Ready one) -> urgent.get(one.task.key()))
+                new PriorityQueue<>(Comparator.comparingInt((Ready one) -> ranks.getOrDefault(one.task.order(), 0))
+                        .thenComparingLong(one -> urgent.get(one.task.key()))
                         .thenComparing(one -> one.task.key()));
         for (Task task : problem.tasks()) {
             int before = task.waits().size()

@@ -1,5 +1,6 @@
 package kindthimble.core.clock;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import kindthimble.core.hours.Sitting;
@@ -55,6 +56,13 @@ public record Problem(
     /** The same with other times at which orders have to be ready. */
     public Problem withDue(Map<Long, Long> others) {
         return new Problem(tasks, others, hands, limits, drying, notBefore, pins);
+    }
+
+    /** The same with orders due when a plan has them ready, where that is later: nothing of the plan is late then. */
+    Problem dueAsIn(Schedule plan) {
+        Map<Long, Long> ends = new HashMap<>(due);
+        plan.lateSeconds().forEach((order, seconds) -> ends.merge(order, seconds, Long::sum));
+        return withDue(ends);
     }
 
     /** The same with pins. */

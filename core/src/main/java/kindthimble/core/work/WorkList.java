@@ -111,6 +111,11 @@ public final class WorkList {
         }
     }
 
+    /** The key of the task that an order's dough is. */
+    public static String doughKey(long order) {
+        return order + " dough";
+    }
+
     /** The tasks of all orders in still air; each waits only for such as stand before it. */
     public static List<Task> of(List<Order> orders, Habits habits) {
         return of(orders, 1, habits);
@@ -188,7 +193,7 @@ public final class WorkList {
         if (iced.isEmpty()) {
             return;
         }
-        String dough = order.id + " dough";
+        String dough = doughKey(order.id);
         if (iced.stream().anyMatch(design -> design.baked() > 0)) {
             add(dough, Task.Work.DOUGH, order.id, null, minutes(Habit.DOUGH_MINUTES), List.of());
         }

@@ -12,6 +12,7 @@ import java.util.Random;
 import java.util.Set;
 import kindthimble.core.hours.Helper;
 import kindthimble.core.hours.Sitting;
+import kindthimble.core.testing.Weeks;
 import kindthimble.core.work.Task;
 import org.junit.jupiter.api.Test;
 
@@ -197,6 +198,71 @@ class GreedyTest {
     }
 
     /** What is late is begun no earlier than it has to be. */
+    /** An order that no hours hold is late by itself: another one, due long after, is as fresh as it would be alone. */
+    @Test
+    void whatIsLateLeavesOthersFresh() {
+        Problem week = Weeks.of(3, 2, 3, 14);
+        List<Sitting> few = week.sittings().stream()
+                .filter(sitting -> sitting.start() > week.due().get(1L) - 10 * HOUR)
+                .toList();
+        Problem late = week.with(List.of(Pair.own(few)));
+        Problem alone = late.withTasks(
+                late.tasks().stream().filter(task -> task.order() == 2).toList());
+        Schedule both = Greedy.of(late);
+        assertEquals(Set.of(1L), both.lateSeconds().keySet());
+        assertEquals(List.of(), Validator.faults(late, both));
+        assertEquals(firstIcing(Greedy.of(alone), 2) / (6.0 * HOUR), firstIcing(both, 2) / (6.0 * HOUR), 1);
+    }
+
+    private static long firstIcing(Schedule schedule, long order) {
+        return schedule.placed().stream()
+                .filter(placed -> placed.task().order() == order && Worth.isIcingOfCookies(placed.task()))
+                .mapToLong(Schedule.Placed::start)
+                .min()
+                .orElseThrow();
+    }
+
+    /** In weeks that are too full: pushing all later keeps each order's end, spoils nothing, and is never less fresh. */
+    @Test
+    void laterIsNeverLaterThanTheEnd() {
+        for (int seed = 1; seed <= 10; seed++) {
+            Problem week = with(18 + seed, Weeks.of(seed, 12, 6, 3).withoutRest());
+            Schedule forward = Greedy.schedule(week, Places.forward(week, Map.of()));
+            Problem asLate = week.dueAsIn(forward);
+            Schedule later = Greedy.schedule(week, Places.later(week, forward.placed(), asLate.due()));
+            assertTrue(forward.late() > 0);
+            assertEquals(List.of(), Validator.faults(week, later));
+            assertTrue(later.late() <= forward.late());
+            assertTrue(later.spoiled().size() <= forward.spoiled().size());
+            assertTrue(Worth.of(week, later).freshSeconds()
+                    < Worth.of(week, forward).freshSeconds());
+        }
+    }
+
+    private static Problem with(int places, Problem problem) {
+        return new Problem(
+                problem.tasks(),
+                problem.due(),
+                problem.hands(),
+                new Limits(places),
+                problem.drying(),
+                problem.notBefore(),
+                problem.pins());
+    }
+
+    /** Two orders that can't both be in time: the small one is, as the large one is late either way. */
+    @Test
+    void theLargestOfTheLateComesLast() {
+        List<Task> tasks = new ArrayList<>();
+        for (int i = 0; i < 10; i++) {
+            tasks.add(task("large " + i, 1, HOUR, 0));
+        }
+        tasks.add(task("small", 2, HOUR, 0));
+        Schedule plan =
+                Greedy.of(Problem.of(tasks, Map.of(1L, 2L * HOUR, 2L, 3L * HOUR), List.of(new Sitting(0, 20 * HOUR))));
+        assertEquals(Map.of(1L, 9L * HOUR), plan.lateSeconds());
+    }
+
     @Test
     void alsoWhatIsLateIsFresh() {
         List<Task> tasks = List.of(
