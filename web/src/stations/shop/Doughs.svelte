@@ -7,6 +7,7 @@
   import Press from "../../parts/Press.svelte";
   import TextField from "../../parts/TextField.svelte";
   import { locale } from "../../units/locale.svelte";
+  import IngredientRow from "./IngredientRow.svelte";
 
   // The doughs: which one orders take, what is in each, and how much its cookies spread.
   let { settings }: { settings: Settings } = $props();
@@ -25,12 +26,6 @@
   const recipe = $derived(settings.doughs[at]);
   const place = $derived(`/settings/doughs/${at}`);
   const spread = $derived(cut && baked ? Math.round((baked / cut - 1) * 1000) / 10 : null);
-  const AMOUNTS = $derived([
-    { name: "grams", word: "grams", optional: false },
-    { name: "pieceGrams", word: "g a whole one", optional: true },
-    { name: "pricePerKg", word: `${locale.sign} a kg`, optional: true },
-    { name: "packGrams", word: "g a pack", optional: true },
-  ] as const);
 
   function edit(change: (recipe: Recipe) => void, field = "", rests = false) {
     const of = at;
@@ -133,59 +128,23 @@
   </div>
   <ul>
     {#each recipe.ingredients as ingredient, i (i)}
-      <li>
-        <TextField
-          label="of the dough"
-          place="{place}/ingredients/{i}/name"
-          longest={60}
-          value={ingredient.name}
-          onchange={(name) =>
-            edit(
-              (one) => one.ingredients[i] && (one.ingredients[i].name = name),
-              `${i} name`,
-              true,
-            )}
-        />
-        {#each AMOUNTS as amount (amount.name)}
-          <NumberField
-            label={amount.word}
-            place="{place}/ingredients/{i}/{amount.name}"
-            value={ingredient[amount.name]}
-            optional={amount.optional}
-            least={0}
-            most={100_000}
-            onchange={(n) =>
-              edit(
-                (one) =>
-                  one.ingredients[i] && ((one.ingredients[i][amount.name] as number | null) = n),
-                `${i} ${amount.name}`,
-              )}
-          />
-        {/each}
-        <TextField
-          label="allergens"
-          place="{place}/ingredients/{i}/allergens"
-          longest={200}
-          value={ingredient.allergens.join(", ")}
-          onchange={(text) =>
-            edit(
-              (one) =>
-                one.ingredients[i] &&
-                (one.ingredients[i].allergens = text
-                  .split(",")
-                  .map((word) => word.trim())
-                  .filter(Boolean)),
-              `${i} allergens`,
-              true,
-            )}
-        />
-        {#if recipe.ingredients.length > 1}
-          <button
-            aria-label="Leave {ingredient.name} out"
-            onclick={() => calmly(() => edit((one) => one.ingredients.splice(i, 1)))}>×</button
-          >
-        {/if}
-      </li>
+      <IngredientRow
+        {ingredient}
+        label="of the dough"
+        place="{place}/ingredients/{i}"
+        onedit={(change, field, rests) =>
+          edit(
+            (of) => {
+              const one = of.ingredients[i];
+              if (one) change(one);
+            },
+            field && `${i} ${field}`,
+            rests,
+          )}
+        onremove={recipe.ingredients.length > 1
+          ? () => calmly(() => edit((one) => one.ingredients.splice(i, 1)))
+          : null}
+      />
     {/each}
   </ul>
   <p class="acts">
@@ -235,24 +194,6 @@
     list-style: none;
     margin: 0;
     padding: 0;
-  }
-  li {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: end;
-    gap: 6px 12px;
-    padding: 8px 0;
-    border-top: 1px solid var(--line);
-  }
-  li button {
-    width: 44px;
-    height: 44px;
-    border: 0;
-    border-radius: 50%;
-    background: none;
-    color: var(--soft);
-    font-size: 18px;
-    cursor: pointer;
   }
   .acts {
     display: flex;

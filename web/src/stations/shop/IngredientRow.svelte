@@ -1,22 +1,30 @@
-<script lang="ts">
+<script lang="ts" module>
   import type { Ingredient } from "../../api/types";
+
+  type OfIcing = "role" | "gramsPerCup";
+  type Part = Omit<Ingredient, OfIcing> & Partial<Pick<Ingredient, OfIcing>>;
+</script>
+
+<script lang="ts" generics="T extends Part">
   import Field from "../../parts/Field.svelte";
   import NumberField from "../../parts/NumberField.svelte";
   import TextField from "../../parts/TextField.svelte";
   import { locale } from "../../units/locale.svelte";
   import { said } from "../../units/format";
 
-  // One ingredient of a base: what it is to the icing, how much of it, what it costs, whom it may harm.
+  // One ingredient of a base or a dough: what it is to the icing, how much of it, what it costs, whom it may harm.
   let {
     ingredient,
+    label = "ingredient",
     place,
     onedit,
-    onremove,
+    onremove = null,
   }: {
-    ingredient: Ingredient;
+    ingredient: T;
+    label?: string;
     place: string;
-    onedit: (change: (one: Ingredient) => void, field: string, rests?: boolean) => void;
-    onremove: () => void;
+    onedit: (change: (one: T) => void, field: string, rests?: boolean) => void;
+    onremove?: (() => void) | null;
   } = $props();
 
   const PARTS = ["SUGAR", "WATER", "FLAVOUR", "EGG_WHITE", "POWDER", "MIX"] as const;
@@ -27,28 +35,31 @@
     { name: "pricePerKg", word: `${locale.sign} a kg`, optional: true },
     { name: "packGrams", word: "g a pack", optional: true },
   ] as const);
+  const amounts = $derived(AMOUNTS.filter((amount) => amount.name in ingredient));
 </script>
 
 <li>
   <TextField
-    label="ingredient"
+    {label}
     place="{place}/name"
     longest={60}
     value={ingredient.name}
     onchange={(name) => onedit((one) => (one.name = name), "name", true)}
   />
-  <Field label="is" place="{place}/role">
-    <select
-      value={ingredient.role}
-      onchange={(e) => {
-        const role = e.currentTarget.value as typeof ingredient.role;
-        onedit((one) => (one.role = role), "");
-      }}
-    >
-      {#each PARTS as part (part)}<option value={part}>{said(part)}</option>{/each}
-    </select>
-  </Field>
-  {#each AMOUNTS as amount (amount.name)}
+  {#if ingredient.role}
+    <Field label="is" place="{place}/role">
+      <select
+        value={ingredient.role}
+        onchange={(e) => {
+          const role = e.currentTarget.value as typeof ingredient.role;
+          onedit((one) => (one.role = role), "");
+        }}
+      >
+        {#each PARTS as part (part)}<option value={part}>{said(part)}</option>{/each}
+      </select>
+    </Field>
+  {/if}
+  {#each amounts as amount (amount.name)}
     <NumberField
       label={amount.word}
       place="{place}/{amount.name}"
@@ -76,7 +87,9 @@
         true,
       )}
   />
-  <button aria-label="Leave {ingredient.name} out" onclick={onremove}>×</button>
+  {#if onremove}
+    <button aria-label="Leave {ingredient.name} out" onclick={onremove}>×</button>
+  {/if}
 </li>
 
 <style>

@@ -183,7 +183,7 @@ final class ClockShown {
                     Task task = link.placed().task();
                     return new ClockView.Link(
                             task.key(),
-                            name(task),
+                            nameFor(order, task),
                             task.doing(),
                             task.doing() == Task.Work.ICE ? task.pass() : 0,
                             task.tray(),
@@ -192,6 +192,14 @@ final class ClockShown {
                             link.why());
                 })
                 .toList();
+    }
+
+    /** A design of another order by the name of that, too. */
+    private String nameFor(Kept order, Task task) {
+        Kept other = week.order(task.order());
+        return task.design() == 0 || other == null || other.id() == order.id()
+                ? name(task)
+                : name(task) + " of " + other.details().name();
     }
 
     private String name(Task task) {

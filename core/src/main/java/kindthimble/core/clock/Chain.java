@@ -140,11 +140,15 @@ public final class Chain {
     }
 
     /**
-     * The chain of an order: from the first of its tasks that can't begin later, or can so the least, to its end.
+     * The chain of an order: from the first of its tasks that can't begin later, or can so the least, to its end. Of an order that is late what keeps
+     * it from being ready earlier.
      *
      * @return in order; empty where the order has nothing to do
      */
     public static List<Link> of(Problem problem, Schedule schedule, long order) {
+        if (schedule.lateSeconds().containsKey(order)) {
+            return LateChain.of(problem, schedule, order);
+        }
         Chain chain = new Chain(problem, schedule);
         Schedule.Placed first = schedule.placed().stream()
                 .filter(placed -> placed.task().order() == order)

@@ -67,4 +67,48 @@ class ChainTest {
             }
         }
     }
+
+    /** Late: the flood has to wait for the work before it in the same hands, the line for the flood; what is between decides nothing. */
+    @Test
+    void ofALateOrderTheChainIsWhatKeepsItsEndFromBeingEarlier() {
+        Task other = new Task("other", Task.Work.ICE, 2, 2, 1, 0, null, 1, HOUR, 0, List.of());
+        Problem problem = Problem.of(
+                List.of(other, FLOOD, BETWEEN, LINE),
+                Map.of(1L, 3L * HOUR, 2L, 2L * HOUR),
+                List.of(new Sitting(0, 2 * HOUR), new Sitting(4 * HOUR, 12 * HOUR)));
+        Schedule late = new Schedule(
+                List.of(
+                        new Schedule.Placed(other, 0, 0),
+                        new Schedule.Placed(FLOOD, HOUR, 0),
+                        new Schedule.Placed(BETWEEN, 5L * HOUR, 0),
+                        new Schedule.Placed(LINE, 6L * HOUR, 0)),
+                Map.of(1L, 4L * HOUR),
+                Set.of(),
+                Set.of());
+        assertEquals(List.of(), Validator.faults(problem, late));
+        List<Chain.Link> links = Chain.of(problem, late, 1);
+        // The line could begin at five, after the one between that could begin at four, where the sitting does.
+        assertEquals(
+                List.of("other", "flood", "between", "line"),
+                links.stream().map(link -> link.placed().task().key()).toList());
+        assertEquals(
+                List.of(Chain.Because.HANDS, Chain.Because.SITTING, Chain.Because.HANDS, Chain.Because.READY),
+                links.stream().map(Chain.Link::because).toList());
+
+        Problem gated = problem.withTasks(List.of(other, FLOOD, BETWEEN, task("line", wait(5))));
+        Schedule waiting = Greedy.schedule(
+                gated,
+                List.of(
+                        new Schedule.Placed(other, 0, 0),
+                        new Schedule.Placed(FLOOD, HOUR, 0),
+                        new Schedule.Placed(BETWEEN, 5L * HOUR, 0),
+                        new Schedule.Placed(gated.tasks().get(3), 7L * HOUR, 0)));
+        assertEquals(
+                List.of(Chain.Because.HANDS, Chain.Because.WAIT, Chain.Because.READY),
+                Chain.of(gated, waiting, 1).stream().map(Chain.Link::because).toList());
+    }
+
+    private static Task.Wait wait(int hours) {
+        return new Task.Wait("flood", hours * HOUR, Task.Why.GATE);
+    }
 }
