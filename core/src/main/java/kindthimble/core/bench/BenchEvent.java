@@ -1,0 +1,56 @@
+package kindthimble.core.bench;
+
+import java.time.Instant;
+
+/**
+ * One press at the bench. Events are only ever added: what is so now is worked out from all of them.
+ *
+ * @param id that the device gave it; the same one twice counts once
+ * @param at when it was pressed, by the device
+ * @param device on which
+ * @param what was pressed
+ * @param step key of the step that it belongs to; empty for {@link What#UNDONE}
+ * @param amount grams, seconds, or the number of a cookie, by what it is; 0 for none
+ * @param words what else is said: a cause, a verdict, or the id of the event that is undone
+ */
+public record BenchEvent(String id, Instant at, String device, What what, String step, double amount, String words) {
+
+    /** What can be pressed. */
+    public enum What {
+        /** The step is begun by this device. */
+        BEGUN,
+        /** The step is done. */
+        DONE,
+        /** Another step comes before it. */
+        PUT_OFF,
+        /** It can't be done now; the words say why. */
+        CANT,
+        /** An event, whose id the words are, is taken back. */
+        UNDONE,
+        /** So many grams were weighed; the words say of what. */
+        WEIGHED,
+        /** So many grams of water went in. */
+        WATER,
+        /** A line took so many seconds to level. */
+        COUNT,
+        /** The cookie of this number is iced. */
+        ICED,
+        /** The cookie of this number broke. */
+        BROKE,
+        /** Something went wrong with the cookie of this number; the words say what. */
+        WRONG,
+        /** A bag was weighed: so many grams are left; the words say of which colour. */
+        BAG,
+        /** What dries was touched; the words are {@code SKINNED} or {@code SOFT}. */
+        TOUCHED
+    }
+
+    public BenchEvent {
+        if (id == null || at == null || what == null || !Double.isFinite(amount)) {
+            throw new IllegalArgumentException("an event has an id, a time and what it is");
+        }
+        device = device == null ? "" : device;
+        step = step == null ? "" : step;
+        words = words == null ? "" : words;
+    }
+}

@@ -1,0 +1,183 @@
+package kindthimble.core.bench;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeSet;
+
+/**
+ * What is so now at the bench, worked out from all that was pressed. It depends on the events alone, not on the order in which they arrive or on how
+ * often: by their time, and of the same time by their id.
+ *
+ * @param steps by key, those of which something was pressed
+ */
+public record Happened(Map<String, StepNow> steps) {
+    public static final Happened NOTHING = new Happened(Map.of());
+
+    public Happened {
+        steps = Map.copyOf(steps);
+    }
+
+    /**
+     * @param device that has begun it; null where nobody has, or it was put off since
+     * @param begunAt when it was begun first; null for not yet
+     * @param doneAt when it was done; null for not yet
+     * @param putOff how often it was put off
+     * @param cant why it can't be done; empty where it can
+     * @param water grams that went in, all together
+     * @param counts seconds that lines took, each with the grams of water that were in by then
+     * @param iced numbers of the cookies that are iced
+     * @param broken numbers of the cookies that broke
+     * @param wrong what went wrong, in order
+     * @param weights what was weighed last, by what it was
+     * @param bags what was left in a bag when it was weighed, by its colour, with how many cookies had been iced by then, broken ones with them
+     * @param touched the last verdict on what dries; empty for none
+     */
+    public record StepNow(
+            String device,
+            Instant begunAt,
+            Instant doneAt,
+            int putOff,
+            String cant,
+            double water,
+            List<Count> counts,
+            SortedSet<Integer> iced,
+            SortedSet<Integer> broken,
+            List<Wrong> wrong,
+            Map<String, Double> weights,
+            Map<String, Bag> bags,
+            Touched touched) {
+
+        public boolean isDone() {
+            return doneAt != null;
+        }
+    }
+
+    /** A line that took so long to level, when so much water was in. */
+    public record Count(double seconds, double water, Instant at) {}
+
+    public record Wrong(int cookie, String cause, Instant at) {}
+
+    public record Bag(double grams, int iced) {}
+
+    /** @param verdict {@code SKINNED} or {@code SOFT} */
+    public record Touched(String verdict, Instant at) {}
+
+    /** All that follows from events. */
+    public static Happened of(Collection<BenchEvent> events) {
+        List<BenchEvent> inOrder = inOrder(events);
+        Set<String> undone = undone(inOrder);
+        Map<String, Making> making = new LinkedHashMap<>();
+        for (BenchEvent event : inOrder) {
+            if (event.what() != BenchEvent.What.UNDONE && !undone.contains(event.id())) {
+                making.computeIfAbsent(event.step(), step -> new Making()).take(event);
+            }
+        }
+        Map<String, StepNow> steps = new LinkedHashMap<>();
+        making.forEach((step, made) -> steps.put(step, made.now()));
+        return new Happened(steps);
+    }
+
+    private static List<BenchEvent> inOrder(Collection<BenchEvent> events) {
+        Map<String, BenchEvent> once = new LinkedHashMap<>();
+        events.forEach(event -> once.putIfAbsent(event.id(), event));
+        return once.values().stream()
+                .sorted(Comparator.comparing(BenchEvent::at).thenComparing(BenchEvent::id))
+                .toList();
+    }
+
+    /** What is taken back: an undoing can be taken back itself, so the last ones are looked at first. */
+    private static Set<String> undone(List<BenchEvent> inOrder) {
+        Set<String> undone = new HashSet<>();
+        for (int i = inOrder.size() - 1; i >= 0; i--) {
+            BenchEvent event = inOrder.get(i);
+            if (event.what() == BenchEvent.What.UNDONE && !undone.contains(event.id())) {
+                undone.add(event.words());
+            }
+        }
+        return undone;
+    }
+
+    /** One step while its events are read. */
+    private static final class Making {
+        private String device;
+        private Instant begunAt;
+        private Instant doneAt;
+        private int putOff;
+        private String cant = "";
+        private double water;
+        private final List<Count> counts = new ArrayList<>();
+        private final SortedSet<Integer> iced = new TreeSet<>();
+        private final Set<Integer> everIced = new HashSet<>();
+        private final SortedSet<Integer> broken = new TreeSet<>();
+        private final List<Wrong> wrong = new ArrayList<>();
+        private final Map<String, Double> weights = new LinkedHashMap<>();
+        private final Map<String, Bag> bags = new LinkedHashMap<>();
+        private Touched touched;
+
+        void take(BenchEvent event) {
+            switch (event.what()) {
+                case BEGUN -> begin(event);
+                case DONE -> {
+                    begin(event);
+                    doneAt = doneAt == null ? event.at() : doneAt;
+                    cant = "";
+                }
+                case PUT_OFF -> {
+                    putOff++;
+                    device = null;
+                }
+                case CANT -> {
+                    cant = event.words().isEmpty() ? "not possible now" : event.words();
+                    device = null;
+                }
+                case WEIGHED -> weights.put(event.words(), event.amount());
+                case WATER -> water += event.amount();
+                case COUNT -> counts.add(new Count(event.amount(), water, event.at()));
+                case ICED -> {
+                    begin(event);
+                    iced.add((int) event.amount());
+                    everIced.add((int) event.amount());
+                }
+                case BROKE -> {
+                    iced.remove((int) event.amount());
+                    broken.add((int) event.amount());
+                }
+                case WRONG -> wrong.add(new Wrong((int) event.amount(), event.words(), event.at()));
+                case BAG -> bags.put(event.words(), new Bag(event.amount(), everIced.size()));
+                case TOUCHED -> touched = new Touched(event.words(), event.at());
+                default -> throw new IllegalArgumentException(event.what() + " is of no step");
+            }
+        }
+
+        private void begin(BenchEvent event) {
+            begunAt = begunAt == null ? event.at() : begunAt;
+            device = device == null ? event.device() : device;
+            cant = "";
+        }
+
+        StepNow now() {
+            return new StepNow(
+                    device,
+                    begunAt,
+                    doneAt,
+                    putOff,
+                    cant,
+                    water,
+                    List.copyOf(counts),
+                    iced,
+                    broken,
+                    List.copyOf(wrong),
+                    Map.copyOf(weights),
+                    Map.copyOf(bags),
+                    touched);
+        }
+    }
+}
