@@ -436,6 +436,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/orders/{order}/bench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view"];
+        put?: never;
+        post: operations["press"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/orders/{order}/archive": {
         parameters: {
             query?: never;
@@ -875,7 +891,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view"];
+        get: operations["view_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -907,7 +923,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view_1"];
+        get: operations["view_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1144,6 +1160,110 @@ export interface components {
         };
         /** @enum {string} */
         Because: "WAIT" | "HANDS" | "THING" | "SITTING" | "READY";
+        BenchBag: {
+            colour: string;
+            name: string;
+            hex: string;
+            tip: string;
+            /** Format: double */
+            fullGrams: number;
+            /** Format: double */
+            eachGrams: number;
+            /** Format: double */
+            keepsGrams: number;
+        };
+        BenchEvent: {
+            id: string;
+            /** Format: date-time */
+            at: string;
+            device: string;
+            what: components["schemas"]["What"];
+            step: string;
+            /** Format: double */
+            amount: number;
+            words: string;
+        };
+        BenchMixed: {
+            doing: components["schemas"]["Doing"];
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            waterGrams: number;
+            /** Format: double */
+            sugarGrams: number;
+            /** Format: double */
+            baseGrams: number;
+            /** Format: double */
+            countSeconds: number;
+            state: components["schemas"]["State"] | null;
+            weighed: components["schemas"]["Weighed"][];
+            tint: components["schemas"]["RecipeView"] | null;
+            wanted: (string | null) | null;
+            mother: (string | null) | null;
+            /** Format: double */
+            motherGrams: number;
+            /** Format: double */
+            whiteGrams: number;
+            /** Format: int32 */
+            bags: number;
+            /** Format: double */
+            gramsPerBag: number;
+            /** Format: double */
+            cutMm: number;
+            tips: string[];
+        };
+        BenchStep: {
+            key: string;
+            task: string;
+            /** Format: int64 */
+            order: number;
+            doing: components["schemas"]["Work"];
+            name: string;
+            /** Format: int64 */
+            design: number;
+            /** Format: int32 */
+            pass: number;
+            /** Format: int32 */
+            tray: number;
+            /** Format: int32 */
+            cookies: number;
+            colour: (string | null) | null;
+            hex: (string | null) | null;
+            from: (string | null) | null;
+            by: string;
+            /** Format: int32 */
+            seconds: number;
+            /** Format: int32 */
+            ovenSeconds: number;
+            /** Format: double */
+            eachSeconds: number;
+            /** Format: double */
+            wetSeconds: number;
+            mixed: components["schemas"]["BenchMixed"] | null;
+            bags: components["schemas"]["BenchBag"][];
+            waits: components["schemas"]["BenchWait"][];
+        };
+        BenchView: {
+            /** Format: int64 */
+            revision: number;
+            /** Format: date-time */
+            now: string;
+            steps: components["schemas"]["BenchStep"][];
+            pressed: components["schemas"]["BenchEvent"][];
+            /** Format: double */
+            perGram: number;
+            /** Format: double */
+            cookieVariation: number;
+            /** Format: double */
+            handVariation: number;
+            leftOut: string[];
+        };
+        BenchWait: {
+            task: string;
+            /** Format: int32 */
+            seconds: number;
+            why: components["schemas"]["Why"];
+        };
         /** @enum {string} */
         Border: "RUFFLE" | "BRUSH_EMBROIDERY";
         Bottle: {
@@ -3643,8 +3763,8 @@ export interface components {
             mirrored?: "BOTH_SIDES";
             places?: components["schemas"]["Place"][];
         };
-        /** @enum {string|null} */
-        Why: "NEEDS" | "CHILL" | "COOL" | "GATE" | "DRY_THROUGH" | "REST" | null;
+        /** @enum {string} */
+        Why: "NEEDS" | "CHILL" | "COOL" | "GATE" | "DRY_THROUGH" | "REST";
         Wish: {
             pinned: (string | null) | null;
             done: (string | null) | null;
@@ -4481,6 +4601,54 @@ export interface operations {
             };
         };
     };
+    view: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchView"];
+                };
+            };
+        };
+    };
+    press: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchEvent"][];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchView"];
+                };
+            };
+        };
+    };
     archive: {
         parameters: {
             query?: never;
@@ -5235,7 +5403,7 @@ export interface operations {
             };
         };
     };
-    view: {
+    view_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5280,7 +5448,7 @@ export interface operations {
             };
         };
     };
-    view_1: {
+    view_2: {
         parameters: {
             query?: never;
             header?: never;

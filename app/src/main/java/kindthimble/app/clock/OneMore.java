@@ -188,6 +188,7 @@ class OneMore {
                 week.settings(),
                 week.orders(),
                 week.groups(),
+                week.doneAtBench(),
                 problem.withTasks(all).withDue(due)));
     }
 

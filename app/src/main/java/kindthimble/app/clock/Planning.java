@@ -54,6 +54,7 @@ class Planning implements DisposableBean {
 
     private final AllOrders all;
     private final WorkOfOrders works;
+    private final DoneAtBench bench;
     private final ShopService shop;
     private final ShopRevision shopRevision;
     private final Solver solver;
@@ -68,17 +69,19 @@ class Planning implements DisposableBean {
     private Key key;
     private Plan plan;
 
-    private record Key(List<String> orders, long shop) {}
+    private record Key(List<String> orders, long shop, Map<String, Long> doneAtBench) {}
 
     Planning(
             AllOrders all,
             WorkOfOrders works,
+            DoneAtBench bench,
             ShopService shop,
             ShopRevision shopRevision,
             Solver solver,
             Clock clock) {
         this.all = all;
         this.works = works;
+        this.bench = bench;
         this.shop = shop;
         this.shopRevision = shopRevision;
         this.solver = solver;
@@ -115,14 +118,23 @@ class Planning implements DisposableBean {
                         .flatMap(group -> group.orders().stream())
                         .map(order -> order.id() + "." + order.revision() + "." + ahead.contains(order))
                         .toList(),
-                shopRevision.now());
+                shopRevision.now(),
+                bench.done(groups.values()));
         synchronized (this) {
             if (plan == null || !wanted.equals(key) || isBehind(now)) {
                 Plan before = plan;
                 if (before != null) {
                     before.stop();
                 }
-                plan = made(Week.of(now, clock.getZone(), settings, ahead, List.copyOf(groups.values())), before);
+                plan = made(
+                        Week.of(
+                                now,
+                                clock.getZone(),
+                                settings,
+                                ahead,
+                                List.copyOf(groups.values()),
+                                wanted.doneAtBench),
+                        before);
                 key = wanted;
                 search(plan);
             }
@@ -169,7 +181,14 @@ class Planning implements DisposableBean {
                             "", "The plan came out wrong, and is not shown. Change something, and look again.");
                 }
                 Schedule near = before == null ? null : near(problem, schedule, before);
-                Week placed = new Week(week.now(), week.zone(), week.settings(), week.orders(), week.groups(), problem);
+                Week placed = new Week(
+                        week.now(),
+                        week.zone(),
+                        week.settings(),
+                        week.orders(),
+                        week.groups(),
+                        week.doneAtBench(),
+                        problem);
                 long bound = schedule.lateSeconds().isEmpty() ? Bounds.counted(problem) : 0;
                 return new Plan(placed, without, new Solved(near == null ? schedule : near, bound, false));
             } catch (NoTime noTime) {

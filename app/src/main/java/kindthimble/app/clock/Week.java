@@ -32,6 +32,7 @@ import kindthimble.core.work.WorkList;
  * @param settings the shop's numbers
  * @param orders those that are put on the clock, by hand-over
  * @param groups their work
+ * @param doneAtBench by the key of a task, when it was done at the bench
  * @param problem what has to be placed
  */
 record Week(
@@ -40,6 +41,7 @@ record Week(
         ShopSettings settings,
         List<Kept> orders,
         List<WorkOfOrders.Group> groups,
+        Map<String, Long> doneAtBench,
         Problem problem) {
     private static final int DAYS_AFTER = 120;
 
@@ -47,7 +49,13 @@ record Week(
      * @param orders whose hand-over is ahead
      * @param groups their work and that of others mixed with them
      */
-    static Week of(long now, ZoneId zone, ShopSettings settings, List<Kept> orders, List<WorkOfOrders.Group> groups) {
+    static Week of(
+            long now,
+            ZoneId zone,
+            ShopSettings settings,
+            List<Kept> orders,
+            List<WorkOfOrders.Group> groups,
+            Map<String, Long> doneAtBench) {
         Map<Long, Long> due = new LinkedHashMap<>();
         for (Kept order : orders) {
             due.put(order.id(), WorkList.readySeconds(seconds(order.details().handOver(), zone), settings.habits()));
@@ -55,7 +63,7 @@ record Week(
         List<Task> tasks = new ArrayList<>();
         Map<String, Long> notBefore = new HashMap<>();
         Map<String, Long> pins = new HashMap<>();
-        Map<String, Long> done = new HashMap<>();
+        Map<String, Long> done = new HashMap<>(doneAtBench);
         for (WorkOfOrders.Group group : groups) {
             List<Task> own = ofThoseAhead(group, due);
             for (Kept order : group.orders()) {
@@ -91,7 +99,7 @@ record Week(
                 drying,
                 notBefore,
                 pins);
-        return new Week(now, zone, settings, orders, groups, problem);
+        return new Week(now, zone, settings, orders, groups, doneAtBench, problem);
     }
 
     /** The same with other settings or orders, each group's work made anew. */
@@ -106,7 +114,7 @@ record Week(
                                 .map(order -> byId.getOrDefault(order.id(), order))
                                 .toList()))
                 .toList();
-        return of(now, zone, other, others, made);
+        return of(now, zone, other, others, made, doneAtBench);
     }
 
     /**

@@ -10,11 +10,11 @@ import java.util.Map;
 import java.util.Set;
 import kindthimble.app.cookie.CookieService;
 import kindthimble.app.live.ShopRevision;
+import kindthimble.app.mixing.MixingService;
 import kindthimble.app.order.Kept;
 import kindthimble.app.order.OrderDetails;
 import kindthimble.app.order.Together;
 import kindthimble.app.order.Wish;
-import kindthimble.app.plan.Planned;
 import kindthimble.app.plan.Planner;
 import kindthimble.app.plan.PourView;
 import kindthimble.app.shop.ShopService;
@@ -46,6 +46,7 @@ class WorkOfOrders {
 
     private final Together together;
     private final Planner planner;
+    private final MixingService mixings;
     private final CookieService cookies;
     private final ShopService shop;
     private final ShopRevision shopRevision;
@@ -53,9 +54,15 @@ class WorkOfOrders {
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
     WorkOfOrders(
-            Together together, Planner planner, CookieService cookies, ShopService shop, ShopRevision shopRevision) {
+            Together together,
+            Planner planner,
+            MixingService mixings,
+            CookieService cookies,
+            ShopService shop,
+            ShopRevision shopRevision) {
         this.together = together;
         this.planner = planner;
+        this.mixings = mixings;
         this.cookies = cookies;
         this.shop = shop;
         this.shopRevision = shopRevision;
@@ -205,21 +212,21 @@ class WorkOfOrders {
 
     private Mixing mixing(Kept leading) {
         try {
-            Planned planned = planner.plan(leading.id());
+            MixingService.Steps mixed = mixings.steps(leading.id());
             Set<String> deep = new HashSet<>();
-            for (PourView.BowlColour bowl : planned.view().colours()) {
+            for (PourView.BowlColour bowl : mixed.pour().colours()) {
                 Lab look = Lab.ofHex(bowl.hex());
                 if (look.l() < DEEP_LIGHTNESS || Math.hypot(look.a(), look.b()) > DEEP_CHROMA) {
                     deep.add(bowl.key());
                 }
             }
             Map<String, String> mothers = new HashMap<>();
-            for (Pour.Bowl bowl : planned.view().pour().bowls()) {
+            for (Pour.Bowl bowl : mixed.pour().pour().bowls()) {
                 if (bowl.letDown() != null) {
                     mothers.put(bowl.colour(), bowl.letDown().mother());
                 }
             }
-            return new Mixing(MixingOrder.of(planned.view().pour(), planned.kitchen()), deep, mothers, null);
+            return new Mixing(mixed.steps(), deep, mothers, null);
         } catch (Refused refused) {
             return new Mixing(List.of(), Set.of(), Map.of(), refused.getMessage());
         }

@@ -8,7 +8,6 @@ import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.http.MediaType;
 import org.springframework.scheduling.annotation.Scheduled;
-import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -20,6 +19,9 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @RequestMapping("/api/live")
 class Live {
     private static final long FOR_EVER = 0;
+
+    /** Number of no order, of which pages know that they may have missed something. */
+    private static final long MISSED = -1;
 
     private final List<SseEmitter> pages = new CopyOnWriteArrayList<>();
 
@@ -34,7 +36,11 @@ class Live {
         return page;
     }
 
-    @TransactionalEventListener(fallbackExecution = true)
+    /** Whatever is shown may be behind: the line to the database was broken. */
+    void missed() {
+        tell(new Changed(MISSED, MISSED));
+    }
+
     void tell(Changed changed) {
         pages.forEach(page -> send(page, SseEmitter.event().name("changed").data(changed)));
     }

@@ -98,6 +98,32 @@ public class MixingService {
                 .orElseGet(() -> planned(order));
     }
 
+    /**
+     * The steps of a mixing, with the bowls and colours that they speak of: by the plan that was kept where it has started.
+     *
+     * @param leading number of the order that leads it
+     * @throws Refused when there is no plan
+     */
+    @Transactional(readOnly = true)
+    public Steps steps(long leading) {
+        return mixings.findById(leading)
+                .map(mixing -> {
+                    Frozen frozen = json.read(mixing.frozen(), leading);
+                    Kitchen kitchen = Kitchen.of(frozen.shop(), frozen.recipe(), null, looks(frozen.pour()), null);
+                    return new Steps(frozen.pour(), MixingOrder.of(frozen.pour().pour(), kitchen));
+                })
+                .orElseGet(() -> {
+                    Planned now = planner.plan(leading);
+                    return new Steps(now.view(), MixingOrder.of(now.view().pour(), now.kitchen()));
+                });
+    }
+
+    /**
+     * @param pour what is mixed
+     * @param steps in order
+     */
+    public record Steps(PourView pour, List<MixingOrder.Step> steps) {}
+
     /** A mixing that has not started: all follows from the orders as they are now. */
     private MixingView planned(long order) {
         Planned now = planner.plan(order);
@@ -173,7 +199,7 @@ public class MixingService {
     }
 
     /** Keeps the plan as it is now; later changes show as differences to it. */
-    MixingView start(long order) {
+    public MixingView start(long order) {
         orders.forChange(order);
         long leading = together.leading(order);
         if (!mixings.existsById(leading)) {

@@ -9,7 +9,7 @@ import java.time.Instant;
  * @param at when it was pressed, by the device
  * @param device on which
  * @param what was pressed
- * @param step key of the step that it belongs to; empty for {@link What#UNDONE}
+ * @param step key of the step that it belongs to
  * @param amount grams, seconds, or the number of a cookie, by what it is; 0 for none
  * @param words what else is said: a cause, a verdict, or the id of the event that is undone
  */

@@ -1,0 +1,148 @@
+package kindthimble.app.bench;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.annotation.Nullable;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.util.List;
+import kindthimble.app.tint.TintView;
+import kindthimble.core.bench.BenchEvent;
+import kindthimble.core.icing.Consistency;
+import kindthimble.core.pour.MixingOrder;
+import kindthimble.core.pour.Pour;
+import kindthimble.core.work.Task;
+
+/**
+ * An order at the bench: what is to be done, in order, with all that the hands need for it; and what was pressed. A page that holds it goes on without
+ * the network.
+ *
+ * @param revision of the order
+ * @param now what time it is
+ * @param steps those that the clock has first before those that come later
+ * @param pressed all events of the steps, as they arrived
+ * @param perGram how a base gets thinner: b of {@code ln t = ln t0 - b w}
+ * @param cookieVariation from cookie to cookie, a coefficient
+ * @param handVariation of the hand on the day, a coefficient
+ * @param leftOut what could not be put on the clock, with why
+ */
+public record BenchView(
+        long revision,
+        Instant now,
+        List<Step> steps,
+        List<BenchEvent> pressed,
+        double perGram,
+        double cookieVariation,
+        double handVariation,
+        List<String> leftOut) {
+
+    /**
+     * @param key by which events speak of it
+     * @param task key of the task that it is, or is a part of
+     * @param order whose number it is pressed under
+     * @param doing what is done
+     * @param name of the design, the colour or the order
+     * @param design its number; 0 for none
+     * @param pass of the design; 0 for none
+     * @param tray or load, from 1; 0 for none
+     * @param cookies how many
+     * @param colour key of the colour that most of it has; null for none
+     * @param hex of that; null for none
+     * @param from when the clock has it; null where it is done, or finds no time
+     * @param by whose hands; empty for the decorator's own
+     * @param seconds of hands, all of it
+     * @param ovenSeconds after that; 0 for none
+     * @param eachSeconds of a cookie; 0 where it is no icing
+     * @param wetSeconds how long a coat stays wet enough for what sinks in; 0 where nothing does
+     * @param mixed what is weighed and stirred; null where it is no mixing
+     * @param bags what it is iced out of
+     * @param waits what has to be done before, and how long ago
+     */
+    @Schema(name = "BenchStep")
+    public record Step(
+            String key,
+            String task,
+            long order,
+            Task.Work doing,
+            String name,
+            long design,
+            int pass,
+            int tray,
+            int cookies,
+            @Nullable String colour,
+            @Nullable String hex,
+            @Nullable LocalDateTime from,
+            String by,
+            int seconds,
+            int ovenSeconds,
+            double eachSeconds,
+            double wetSeconds,
+            @Nullable Mixed mixed,
+            List<InBag> bags,
+            List<Wait> waits) {}
+
+    /**
+     * @param doing what is done
+     * @param grams mixed, divided off, added or taken out
+     * @param waterGrams stirred in
+     * @param sugarGrams sifted in
+     * @param baseGrams of base in the bowl meanwhile
+     * @param countSeconds that a line should take then; 0 where it is not thinned
+     * @param state the same in words; null as well
+     * @param weighed what goes into the mixer, in order
+     * @param tint what goes in; null where nothing does
+     * @param wanted how the colour should look, {@code #RRGGBB}; null where it is not tinted
+     * @param mother name of the bowl that it comes out of; null where it comes out of none
+     * @param motherGrams out of that
+     * @param whiteGrams of white with it
+     * @param bags how many
+     * @param gramsPerBag in each
+     * @param cutMm how wide a tipless bag is cut; 0 for all else
+     * @param tips names of the tips
+     */
+    @Schema(name = "BenchMixed")
+    public record Mixed(
+            MixingOrder.Doing doing,
+            double grams,
+            double waterGrams,
+            double sugarGrams,
+            double baseGrams,
+            double countSeconds,
+            @Nullable Consistency.State state,
+            List<Pour.Weighed> weighed,
+            @Nullable TintView.RecipeView tint,
+            @Nullable String wanted,
+            @Nullable String mother,
+            double motherGrams,
+            double whiteGrams,
+            int bags,
+            double gramsPerBag,
+            double cutMm,
+            List<String> tips) {}
+
+    /**
+     * @param colour its key
+     * @param name of the colour
+     * @param hex of it
+     * @param tip by name; empty for a tipless bag
+     * @param fullGrams in a full one; 0 where that is not known
+     * @param eachGrams that a cookie takes by the plan
+     * @param keepsGrams that never come out
+     */
+    @Schema(name = "BenchBag")
+    public record InBag(
+            String colour,
+            String name,
+            String hex,
+            String tip,
+            double fullGrams,
+            double eachGrams,
+            double keepsGrams) {}
+
+    /**
+     * @param task key of the other one
+     * @param seconds at least, from when that is done
+     * @param why it waits
+     */
+    @Schema(name = "BenchWait")
+    public record Wait(String task, int seconds, Task.Why why) {}
+}

@@ -1,0 +1,128 @@
+package kindthimble.app.bench;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import kindthimble.app.shelf.ShelfService;
+import kindthimble.app.tint.GelService;
+import kindthimble.core.bench.Happened;
+import kindthimble.core.icing.Ingredient;
+import kindthimble.core.pour.Pour;
+import kindthimble.core.tint.Gel;
+import kindthimble.core.work.Task;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * What steps take off the shelf: mixing its ingredients, tinting its gels, packing a bag for each cookie. A step takes once, when it is begun; where that
+ * is undone, what it took goes back.
+ */
+@Component
+class OffTheShelf {
+    private static final String GEL = "gel ";
+    private static final String BAGS = "bags";
+    private static final TypeReference<Map<String, Double>> AMOUNTS = new TypeReference<>() {};
+
+    private final ShelfService shelf;
+    private final GelService gels;
+    private final JdbcTemplate jdbc;
+    private final JsonMapper json;
+
+    OffTheShelf(ShelfService shelf, GelService gels, JdbcTemplate jdbc, JsonMapper json) {
+        this.shelf = shelf;
+        this.gels = gels;
+        this.jdbc = jdbc;
+        this.json = json;
+    }
+
+    static boolean isBegun(BenchView.Step step, Map<Long, Happened> happened) {
+        Happened.StepNow now =
+                happened.getOrDefault(step.order(), Happened.NOTHING).steps().get(step.key());
+        return now != null && now.begunAt() != null;
+    }
+
+    /** Takes for what is begun, and puts back for what is not any more. */
+    void take(List<BenchView.Step> steps, Map<Long, Happened> happened) {
+        Map<String, String> taken = new HashMap<>();
+        happened.keySet()
+                .forEach(order -> jdbc.query(
+                        "select step, amounts::text from bench_taken where order_id = ?",
+                        row -> {
+                            taken.put(row.getString(1), row.getString(2));
+                        },
+                        order));
+        for (BenchView.Step step : steps) {
+            if (!happened.containsKey(step.order())) {
+                continue;
+            }
+            boolean isBegun = isBegun(step, happened);
+            String before = taken.get(step.key());
+            if (isBegun && before == null) {
+                Map<String, Double> amounts = of(step);
+                if (!amounts.isEmpty()) {
+                    jdbc.update(
+                            "insert into bench_taken (step, order_id, amounts) values (?, ?, ?::jsonb)",
+                            step.key(),
+                            step.order(),
+                            json.writeValueAsString(took(amounts, -1)));
+                }
+            } else if (!isBegun && before != null) {
+                took(json.readValue(before, AMOUNTS), 1);
+                jdbc.update("delete from bench_taken where step = ?", step.key());
+            }
+        }
+    }
+
+    private static Map<String, Double> of(BenchView.Step step) {
+        Map<String, Double> amounts = new TreeMap<>();
+        if (step.doing() == Task.Work.PACK) {
+            amounts.put(BAGS, (double) step.cookies());
+        } else if (step.mixed() != null) {
+            for (Pour.Weighed one : step.mixed().weighed()) {
+                if (one.role() != Ingredient.Part.WATER) {
+                    amounts.merge(one.ingredient(), one.grams(), Double::sum);
+                }
+            }
+            if (step.mixed().tint() != null) {
+                step.mixed()
+                        .tint()
+                        .doses()
+                        .forEach(dose -> amounts.merge(GEL + dose.gel(), dose.grams() / Gel.DROP_GRAMS, Double::sum));
+            }
+        }
+        return amounts;
+    }
+
+    /** @return what was there to be taken, or was put back: of what runs out the rest */
+    private Map<String, Double> took(Map<String, Double> amounts, int sign) {
+        Map<String, Double> there = shelf.amounts();
+        Map<String, GelService.Bottle> bottles = gels.bottles();
+        Map<String, Double> took = new TreeMap<>();
+        amounts.forEach((name, amount) -> {
+            if (name.startsWith(GEL)) {
+                String key = name.substring(GEL.length());
+                GelService.Bottle bottle = bottles.get(key);
+                if (bottle != null) {
+                    double by = sign < 0 ? Math.min(amount, bottle.dropsLeft()) : amount;
+                    gels.change(
+                            key,
+                            new GelService.Bottle(
+                                    bottle.name(),
+                                    bottle.dropsLeft() + sign * by,
+                                    bottle.bottleDrops(),
+                                    bottle.price()));
+                    took.put(name, by);
+                }
+            } else {
+                double has = there.getOrDefault(name, 0.0);
+                double by = sign < 0 ? Math.min(amount, has) : amount;
+                shelf.setStock(name, has + sign * by);
+                took.put(name, by);
+            }
+        });
+        return took;
+    }
+}

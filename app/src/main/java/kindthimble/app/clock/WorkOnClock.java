@@ -1,0 +1,79 @@
+package kindthimble.app.clock;
+
+import jakarta.annotation.Nullable;
+import java.time.LocalDateTime;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import kindthimble.app.http.NotThere;
+import kindthimble.app.order.Kept;
+import kindthimble.app.order.Orders;
+import kindthimble.core.clock.Schedule;
+import kindthimble.core.work.Task;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The work of an order with when the clock has it, for those who do it. */
+@Service
+@Transactional(readOnly = true)
+public class WorkOnClock {
+    private final Orders orders;
+    private final WorkOfOrders works;
+    private final Planning planning;
+
+    WorkOnClock(Orders orders, WorkOfOrders works, Planning planning) {
+        this.orders = orders;
+        this.works = works;
+        this.planning = planning;
+    }
+
+    /**
+     * @param task what is done
+     * @param from when the clock has it; null where it is done, or finds no time
+     * @param by whose hands; empty for the decorator's own
+     */
+    public record Piece(Task task, @Nullable LocalDateTime from, String by) {}
+
+    /**
+     * All of an order, and what it is mixed with.
+     *
+     * @param order whose work it is
+     * @param leading the order that leads the mixing
+     * @param mixed all orders that are mixed together
+     * @param pieces its work, and the mixing that it shares
+     * @param leftOut what could not be put on the clock, with why
+     */
+    public record Work(Kept order, Kept leading, List<Kept> mixed, List<Piece> pieces, List<String> leftOut) {}
+
+    /**
+     * @throws NotThere when there is no such order
+     */
+    public Work of(long id) {
+        Plan plan = planning.plan();
+        Kept order = orders.order(id);
+        WorkOfOrders.Group group = works.of(order);
+        Map<String, Schedule.Placed> at = new HashMap<>();
+        plan.schedule().placed().forEach(placed -> at.put(placed.task().key(), placed));
+        List<Piece> pieces = group.tasks().stream()
+                .filter(task -> task.order() == id
+                        || task.order() == group.leading()
+                                && (task.doing() == Task.Work.BASE || task.doing() == Task.Work.BOWL))
+                .map(task -> piece(plan.week(), task, at.get(task.key())))
+                .toList();
+        return new Work(
+                order,
+                group.orders().get(0),
+                group.orders(),
+                pieces,
+                group.leftOut().getOrDefault(id, List.of()));
+    }
+
+    private static Piece piece(Week week, Task task, Schedule.Placed placed) {
+        return placed == null
+                ? new Piece(task, null, "")
+                : new Piece(
+                        task,
+                        week.wall(placed.start()),
+                        week.problem().hands().get(placed.hands()).name());
+    }
+}

@@ -1,0 +1,40 @@
+package kindthimble.app.happened;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import kindthimble.core.bench.BenchEvent;
+import org.hibernate.annotations.Immutable;
+
+/** One press at the bench. */
+@Entity
+@Immutable
+@Table(name = "bench_event")
+class BenchEventEntity {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long seq;
+
+    private String id;
+    private long orderId;
+    private Instant at;
+    private String device;
+
+    @Enumerated(EnumType.STRING)
+    private BenchEvent.What what;
+
+    private String step;
+    private double amount;
+    private String words;
+
+    protected BenchEventEntity() {}
+
+    BenchEvent event() {
+        return new BenchEvent(id, at, device, what, step, amount, words);
+    }
+}

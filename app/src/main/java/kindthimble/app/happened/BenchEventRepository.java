@@ -1,0 +1,27 @@
+package kindthimble.app.happened;
+
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
+
+interface BenchEventRepository extends JpaRepository<BenchEventEntity, Long> {
+    @Query("from BenchEventEntity e where e.orderId in :orders order by e.seq")
+    List<BenchEventEntity> of(Collection<Long> orders);
+
+    /** How many events each order has; none of those that have none. */
+    @Query("select e.orderId, count(e) from BenchEventEntity e where e.orderId in :orders group by e.orderId")
+    List<Object[]> counts(Collection<Long> orders);
+
+    /** @return 0 where it is there already */
+    @Modifying
+    @Query(
+            nativeQuery = true,
+            value = "insert into bench_event (id, order_id, at, device, what, step, amount, words)"
+                    + " values (:id, :order, :at, :device, :what, :step, :amount, :words) on conflict (id) do nothing")
+    int add(String id, long order, Instant at, String device, String what, String step, double amount, String words);
+
+    long countByOrderId(long order);
+}

@@ -1,0 +1,100 @@
+package kindthimble.app.happened;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import kindthimble.app.live.Changed;
+import kindthimble.core.bench.BenchEvent;
+import kindthimble.core.bench.Happened;
+import kindthimble.core.words.Refused;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps what was pressed at the bench, and says what is so now. */
+@Service
+@Transactional
+public class BenchLog {
+    private static final int MOST_OF_ORDER = 20_000;
+    private static final int LONGEST_ID = 60;
+    private static final int LONGEST_STEP = 160;
+    private static final int LONGEST_WORDS = 200;
+    private static final double MOST = 1_000_000;
+    private static final int REMEMBERED = 100;
+
+    private final BenchEventRepository events;
+    private final ApplicationEventPublisher published;
+    private final Cache<Key, Happened> known =
+            Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+
+    private record Key(long order, long events) {}
+
+    BenchLog(BenchEventRepository events, ApplicationEventPublisher published) {
+        this.events = events;
+        this.published = published;
+    }
+
+    /** All that was pressed for some orders, as it arrived. */
+    @Transactional(readOnly = true)
+    public List<BenchEvent> of(Collection<Long> orders) {
+        return events.of(orders).stream().map(BenchEventEntity::event).toList();
+    }
+
+    /** What is so now, by order; nothing of an order of which nothing was pressed. */
+    @Transactional(readOnly = true)
+    public Map<Long, Happened> happened(Collection<Long> orders) {
+        Map<Long, Happened> happened = new HashMap<>();
+        for (Object[] row : events.counts(orders)) {
+            long order = (Long) row[0];
+            happened.put(order, known.get(new Key(order, (Long) row[1]), key -> Happened.of(of(List.of(order)))));
+        }
+        return happened;
+    }
+
+    /**
+     * Keeps events; those that are there already are left as they are.
+     *
+     * @throws Refused when one can't be meant; nothing is kept then
+     */
+    public void add(long order, List<BenchEvent> pressed) {
+        if (events.countByOrderId(order) + pressed.size() > MOST_OF_ORDER) {
+            throw new Refused("", "More was pressed for this order than is kept. Nothing of it was added.");
+        }
+        int added = 0;
+        for (BenchEvent event : pressed) {
+            check(order, event);
+            added += events.add(
+                    event.id(),
+                    order,
+                    event.at(),
+                    event.device(),
+                    event.what().name(),
+                    event.step(),
+                    event.amount(),
+                    event.words());
+        }
+        if (added > 0) {
+            published.publishEvent(new Changed(order, Changed.NOT_THE_ORDER, events.countByOrderId(order)));
+        }
+    }
+
+    private static void check(long order, BenchEvent event) {
+        boolean canBe = !event.id().isEmpty()
+                && event.id().length() <= LONGEST_ID
+                && event.device().length() <= LONGEST_ID
+                && event.step().length() <= LONGEST_STEP
+                && event.step().startsWith(order + " ")
+                && event.words().length() <= LONGEST_WORDS
+                && Math.abs(event.amount()) <= MOST
+                && event.words().indexOf('\0') < 0
+                && event.step().indexOf('\0') < 0
+                && event.device().indexOf('\0') < 0
+                && event.id().indexOf('\0') < 0;
+        if (!canBe) {
+            throw new Refused("events", "There is no such piece of work at the bench of this order.");
+        }
+    }
+}

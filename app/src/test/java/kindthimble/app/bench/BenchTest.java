@@ -1,0 +1,169 @@
+package kindthimble.app.bench;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import kindthimble.app.testing.RunningApp;
+import kindthimble.core.bench.BenchEvent;
+import kindthimble.core.bench.Happened;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** An order at the bench, pressed as devices do; it is Wednesday 2 December, nine o'clock. */
+class BenchTest {
+    @RegisterExtension
+    static final RunningApp APP = RunningApp.withDemoData();
+
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static int ids;
+
+    private static JsonNode bench(long order) {
+        return APP.get("/api/orders/" + order + "/bench").body();
+    }
+
+    private static String event(String what, String step, double amount, String words) {
+        return """
+                {"id": "t%d", "at": "2026-12-02T08:%02d:00Z", "device": "tablet", "what": "%s", "step": "%s", "amount": %s, "words": "%s"}
+                """.formatted(++ids, ids % 60, what, step, amount, words);
+    }
+
+    private static RunningApp.Answer press(long order, String... events) {
+        return APP.post("/api/orders/" + order + "/bench", "[" + String.join(",", events) + "]");
+    }
+
+    private static List<JsonNode> steps(JsonNode bench, String doing) {
+        List<JsonNode> steps = new ArrayList<>();
+        bench.get("steps").forEach(step -> {
+            if (step.get("doing").asString().equals(doing)) {
+                steps.add(step);
+            }
+        });
+        return steps;
+    }
+
+    private static double stock(String name) {
+        return APP.get("/api/shop").body().get("stock").get(name).asDouble();
+    }
+
+    /** The page on a tablet works out the same from the same presses: this file is what both are held to. */
+    @Test
+    void theServerAndThePageWorkOutTheSame() throws IOException {
+        JsonNode day = JSON.readTree(Files.readString(Path.of("../web/src/stations/bench/day.json")));
+        List<BenchEvent> events = JSON.convertValue(day.get("events"), new TypeReference<List<BenchEvent>>() {});
+        JsonNode now = JSON.valueToTree(Happened.of(events).steps());
+        for (Map.Entry<String, JsonNode> step : day.get("now").properties()) {
+            for (Map.Entry<String, JsonNode> figure : step.getValue().properties()) {
+                assertTrue(
+                        figure.getValue()
+                                .equals(
+                                        (a, b) -> a.isNumber() && b.isNumber() && a.asDouble() == b.asDouble()
+                                                ? 0
+                                                : a.equals(b) ? 0 : 1,
+                                        now.get(step.getKey()).get(figure.getKey())),
+                        step.getKey() + " " + figure.getKey() + ": "
+                                + now.get(step.getKey()).get(figure.getKey()));
+            }
+        }
+    }
+
+    /** Everything of the order is a step, once; what a step waits for is there as well, and comes before it. */
+    @Test
+    void allOfAnOrderIsThereInTheOrderOfTheClock() {
+        JsonNode bench = bench(3);
+        Set<String> keys = new HashSet<>();
+        Set<String> tasks = new HashSet<>();
+        String last = "";
+        for (JsonNode step : bench.get("steps")) {
+            assertTrue(keys.add(step.get("key").asString()), step::toString);
+            for (JsonNode wait : step.get("waits")) {
+                assertTrue(tasks.contains(wait.get("task").asString()), step::toString);
+            }
+            tasks.add(step.get("task").asString());
+            assertTrue(last.compareTo(step.get("from").asString()) <= 0);
+            last = step.get("from").asString();
+        }
+        assertEquals(1, steps(bench, "DOUGH").size());
+        assertFalse(steps(bench, "BASE").get(0).at("/mixed/weighed").isEmpty());
+        for (JsonNode step : steps(bench, "ICE")) {
+            for (JsonNode bag : step.get("bags")) {
+                assertTrue(bag.get("eachGrams").asDouble() > 0, step::toString);
+                assertTrue(
+                        bag.get("fullGrams").asDouble() > bag.get("keepsGrams").asDouble(), step::toString);
+            }
+        }
+        // A step of thinning knows the base in its bowl, and how it should count then.
+        List<JsonNode> thinned = steps(bench, "BOWL").stream()
+                .filter(step -> step.at("/mixed/doing").asString().equals("THIN"))
+                .toList();
+        assertFalse(thinned.isEmpty());
+        for (JsonNode step : thinned) {
+            double base = step.at("/mixed/baseGrams").asDouble();
+            assertTrue(base > 0 && step.at("/mixed/countSeconds").asDouble() > 0, step::toString);
+        }
+    }
+
+    @Test
+    void whatIsDoneLeavesTheClockAndComesBack() {
+        int before = APP.get("/api/orders/2/clock").body().get("handMinutes").asInt();
+        JsonNode dough = steps(bench(2), "DOUGH").get(0);
+        String done = event("DONE", dough.get("key").asString(), 0, "");
+        String id = JSON.readTree(done).get("id").asString();
+        assertEquals(200, press(2, done).status());
+        int after = APP.get("/api/orders/2/clock").body().get("handMinutes").asInt();
+        assertTrue(after < before, after + " of " + before);
+        // The same press once more, as a device does that did not hear the answer.
+        press(2, done);
+        assertEquals(1, bench(2).get("pressed").size());
+        press(2, event("UNDONE", dough.get("key").asString(), 0, id));
+        assertEquals(
+                before, APP.get("/api/orders/2/clock").body().get("handMinutes").asInt());
+    }
+
+    /** Mixing takes its ingredients off the shelf when it is begun, and keeps the plan; undone, they are back. */
+    @Test
+    void whatIsBegunComesOffTheShelfAndUndoPutsItBack() {
+        JsonNode mix = steps(bench(3), "BASE").get(0);
+        double sugar = stock("icing sugar");
+        double wanted = mix.at("/mixed/weighed/0/grams").asDouble();
+        String begun = event("BEGUN", mix.get("key").asString(), 0, "");
+        press(3, begun);
+        press(3, event("DONE", mix.get("key").asString(), 0, ""));
+        assertEquals(Math.max(0, sugar - wanted), stock("icing sugar"), 1e-6);
+        assertFalse(APP.get("/api/orders/3/mixing").body().get("startedAt").isNull());
+        for (JsonNode event : bench(3).get("pressed")) {
+            press(
+                    3,
+                    event(
+                            "UNDONE",
+                            mix.get("key").asString(),
+                            0,
+                            event.get("id").asString()));
+        }
+        assertEquals(sugar, stock("icing sugar"), 1e-6);
+
+        JsonNode pack = steps(bench(3), "PACK").get(0);
+        double bags = stock("bags");
+        press(3, event("BEGUN", pack.get("key").asString(), 0, ""));
+        assertEquals(Math.max(0, bags - pack.get("cookies").asInt()), stock("bags"));
+    }
+
+    @Test
+    void whatIsOfNoWorkOfTheOrderIsRefused() {
+        assertEquals(422, press(3, event("DONE", "999 dough", 0, "")).status());
+        assertEquals(422, press(3, event("DONE", "3 " + "x".repeat(200), 0, "")).status());
+        assertEquals(400, press(3, event("EATEN", "3 dough", 0, "")).status());
+        assertEquals(404, APP.get("/api/orders/999/bench").status());
+    }
+}
