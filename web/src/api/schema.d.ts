@@ -1177,7 +1177,7 @@ export interface components {
             /** Format: date-time */
             at: string;
             device: string;
-            what: components["schemas"]["What"];
+            what: components["schemas"]["Pressed"];
             step: string;
             /** Format: double */
             amount: number;
@@ -3190,6 +3190,8 @@ export interface components {
             /** Format: double */
             gelPercent: number;
         };
+        /** @enum {string} */
+        Pressed: "BEGUN" | "DONE" | "PUT_OFF" | "CANT" | "UNDONE" | "WEIGHED" | "WATER" | "COUNT" | "ICED" | "BROKE" | "WRONG" | "BAG" | "TOUCHED";
         RampStep: {
             /** Format: double */
             drops: number;

@@ -58,3 +58,6 @@ export type WhatIfAnswer = Schemas["WhatIfAnswer"];
 export type WeekHoursView = Schemas["WeekHoursView"];
 export type OneMoreAnswer = Schemas["OneMoreAnswer"];
 export type WetRehearsal = Schemas["WetRehearsal"];
+export type BenchView = Schemas["BenchView"];
+export type BenchStep = Schemas["BenchStep"];
+export type BenchEvent = Schemas["BenchEvent"];

@@ -13,6 +13,7 @@ import type {
 import { reference } from "./catalogue.svelte";
 import { connection } from "./connection.svelte";
 import { live } from "./live";
+import { BenchDesk } from "./bench.svelte";
 import { ClockDesk } from "./clock.svelte";
 import { MixingDesk } from "./mixing.svelte";
 import { nameOfPlace } from "./names";
@@ -37,6 +38,7 @@ export class OrderDesk {
   readonly paper: Paper<OrderTree>;
   readonly mixing = new MixingDesk(this);
   readonly clock = new ClockDesk(this);
+  readonly bench = new BenchDesk(this);
   #heard = { order: -1, shop: -1 };
   #opening: Promise<void> | undefined;
 

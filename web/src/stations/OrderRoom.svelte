@@ -11,6 +11,7 @@
   import { route, warm } from "../router";
   import { dayOf, grams, plural, timeOf } from "../units/format";
   import { weekdayOf } from "../units/dates";
+  import { happened } from "./bench/happened";
   import { goToPlace, ringPlace } from "./places";
   import { STATIONS } from "./stations";
 
@@ -68,6 +69,17 @@
     untrack(() => desk.clock.lookSoon());
     return () => desk.clock.forget();
   });
+  const benched = $derived.by(() => {
+    const steps = desk.bench.view?.steps ?? [];
+    if (steps.length === 0) return "";
+    const done = new Set(
+      Object.entries(happened(desk.bench.pressed)).flatMap(([key, now]) =>
+        now.doneAt ? [key] : [],
+      ),
+    );
+    const left = steps.filter((step) => !done.has(step.key)).length;
+    return left === 0 ? "all done" : done.size === 0 ? "not begun" : `${left} to do`;
+  });
   const states = $derived({
     Set: `${plural(desk.designs.length, "design")} · ${desk.cookies}`,
     Cookie: desk.designs.length ? `${drawn} of ${desk.designs.length} drawn` : "nothing yet",
@@ -75,7 +87,7 @@
       ? `${plural(desk.pour.pour.bowls.length, "bowl")} · ${grams(desk.pour.pour.batches.reduce((g, b) => g + b.madeGrams, 0))} g`
       : "nothing to mix",
     Clock: started,
-    Bench: "later",
+    Bench: benched,
     Notebook: "later",
     Shelf: short === null ? "" : short === 0 ? "nothing short" : `${short} short`,
   });

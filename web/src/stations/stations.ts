@@ -11,11 +11,6 @@ export const STATIONS = [
 
 /** What a station that is not laid out yet will answer, and where to go meanwhile. */
 export const LATER: Record<string, { will: string; meanwhile: string; address: string }> = {
-  bench: {
-    will: "The bench will lead through the work one step at a time, in big type. It is not in this version.",
-    meanwhile: "What to weigh, thin and bag stands in Bowls.",
-    address: "/bowls",
-  },
   notebook: {
     will: "The notebook will keep what you measured and change the defaults by it. It is not in this version.",
     meanwhile: "You can set the shop's own numbers by hand.",

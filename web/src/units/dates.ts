@@ -152,3 +152,8 @@ export function readTime(text: string): string | undefined {
   if (hour > 23 || minute > 59 || (half && Number(found[1]) > 12)) return undefined;
   return `${String(hour).padStart(2, "0")}:${String(minute).padStart(2, "0")}`;
 }
+
+/** A moment in ms as an instant in words that every machine reads. */
+export function instantOf(ms: number): string {
+  return new Date(ms).toISOString();
+}

@@ -26,7 +26,7 @@ class BenchEventEntity {
     private String device;
 
     @Enumerated(EnumType.STRING)
-    private BenchEvent.What what;
+    private BenchEvent.Pressed what;
 
     private String step;
     private double amount;

@@ -13,10 +13,10 @@ import java.time.Instant;
  * @param amount grams, seconds, or the number of a cookie, by what it is; 0 for none
  * @param words what else is said: a cause, a verdict, or the id of the event that is undone
  */
-public record BenchEvent(String id, Instant at, String device, What what, String step, double amount, String words) {
+public record BenchEvent(String id, Instant at, String device, Pressed what, String step, double amount, String words) {
 
     /** What can be pressed. */
-    public enum What {
+    public enum Pressed {
         /** The step is begun by this device. */
         BEGUN,
         /** The step is done. */

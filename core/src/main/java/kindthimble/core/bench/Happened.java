@@ -76,7 +76,7 @@ public record Happened(Map<String, StepNow> steps) {
         Set<String> undone = undone(inOrder);
         Map<String, Making> making = new LinkedHashMap<>();
         for (BenchEvent event : inOrder) {
-            if (event.what() != BenchEvent.What.UNDONE && !undone.contains(event.id())) {
+            if (event.what() != BenchEvent.Pressed.UNDONE && !undone.contains(event.id())) {
                 making.computeIfAbsent(event.step(), step -> new Making()).take(event);
             }
         }
@@ -98,7 +98,7 @@ public record Happened(Map<String, StepNow> steps) {
         Set<String> undone = new HashSet<>();
         for (int i = inOrder.size() - 1; i >= 0; i--) {
             BenchEvent event = inOrder.get(i);
-            if (event.what() == BenchEvent.What.UNDONE && !undone.contains(event.id())) {
+            if (event.what() == BenchEvent.Pressed.UNDONE && !undone.contains(event.id())) {
                 undone.add(event.words());
             }
         }

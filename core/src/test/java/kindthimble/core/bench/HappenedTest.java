@@ -10,29 +10,29 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import java.util.TreeSet;
-import kindthimble.core.bench.BenchEvent.What;
+import kindthimble.core.bench.BenchEvent.Pressed;
 import org.junit.jupiter.api.Test;
 
 class HappenedTest {
     private static final Instant NINE = Instant.parse("2026-12-04T09:00:00Z");
 
-    private static BenchEvent event(int minute, String id, What what, String step, double amount, String words) {
+    private static BenchEvent event(int minute, String id, Pressed what, String step, double amount, String words) {
         return new BenchEvent(id, NINE.plusSeconds(60L * minute), "tablet", what, step, amount, words);
     }
 
     private static List<BenchEvent> byChance(Random random, int n) {
-        What[] all = What.values();
+        Pressed[] all = Pressed.values();
         List<BenchEvent> events = new ArrayList<>();
         for (int i = 0; i < n; i++) {
-            What what = all[random.nextInt(all.length)];
-            boolean isUndoing = what == What.UNDONE;
+            Pressed what = all[random.nextInt(all.length)];
+            boolean isUndoing = what == Pressed.UNDONE;
             events.add(event(
                     random.nextInt(60),
                     "e" + i,
                     what,
                     isUndoing ? "" : "step " + random.nextInt(3),
                     isUndoing ? 0 : 1 + random.nextInt(12),
-                    isUndoing ? "e" + random.nextInt(n) : what == What.TOUCHED ? "SOFT" : "poppy"));
+                    isUndoing ? "e" + random.nextInt(n) : what == Pressed.TOUCHED ? "SOFT" : "poppy"));
         }
         return events;
     }
@@ -57,14 +57,14 @@ class HappenedTest {
         Random random = new Random(5);
         for (int round = 0; round < 300; round++) {
             List<BenchEvent> events = byChance(random, 25);
-            BenchEvent last = event(61, "last", What.ICED, "step 1", 99, "");
+            BenchEvent last = event(61, "last", Pressed.ICED, "step 1", 99, "");
             List<BenchEvent> undone = new ArrayList<>(events);
             undone.add(last);
-            undone.add(event(62, "undo", What.UNDONE, "", 0, "last"));
+            undone.add(event(62, "undo", Pressed.UNDONE, "", 0, "last"));
             assertEquals(Happened.of(events), Happened.of(undone));
             // And taking that back brings it back.
             List<BenchEvent> back = new ArrayList<>(undone);
-            back.add(event(63, "redo", What.UNDONE, "", 0, "undo"));
+            back.add(event(63, "redo", Pressed.UNDONE, "", 0, "undo"));
             List<BenchEvent> pressed = new ArrayList<>(events);
             pressed.add(last);
             assertEquals(Happened.of(pressed), Happened.of(back));
@@ -74,10 +74,10 @@ class HappenedTest {
     @Test
     void aBrokenCookieIsNoIcedOneAndABagCountsIt() {
         Happened.StepNow now = Happened.of(List.of(
-                        event(1, "a", What.ICED, "run", 1, ""),
-                        event(2, "b", What.ICED, "run", 2, ""),
-                        event(3, "c", What.BROKE, "run", 2, ""),
-                        event(4, "d", What.BAG, "run", 80, "poppy")))
+                        event(1, "a", Pressed.ICED, "run", 1, ""),
+                        event(2, "b", Pressed.ICED, "run", 2, ""),
+                        event(3, "c", Pressed.BROKE, "run", 2, ""),
+                        event(4, "d", Pressed.BAG, "run", 80, "poppy")))
                 .steps()
                 .get("run");
         assertEquals(new TreeSet<>(List.of(1)), now.iced());
@@ -87,12 +87,12 @@ class HappenedTest {
 
     @Test
     void whoBeginsHasItUntilItIsPutOff() {
-        BenchEvent tablet = event(1, "a", What.BEGUN, "run", 0, "");
-        BenchEvent phone = new BenchEvent("b", NINE.plusSeconds(120), "phone", What.BEGUN, "run", 0, "");
+        BenchEvent tablet = event(1, "a", Pressed.BEGUN, "run", 0, "");
+        BenchEvent phone = new BenchEvent("b", NINE.plusSeconds(120), "phone", Pressed.BEGUN, "run", 0, "");
         assertEquals(
                 "tablet", Happened.of(List.of(phone, tablet)).steps().get("run").device());
-        BenchEvent off = event(3, "c", What.PUT_OFF, "run", 0, "");
-        BenchEvent later = new BenchEvent("d", NINE.plusSeconds(300), "phone", What.BEGUN, "run", 0, "");
+        BenchEvent off = event(3, "c", Pressed.PUT_OFF, "run", 0, "");
+        BenchEvent later = new BenchEvent("d", NINE.plusSeconds(300), "phone", Pressed.BEGUN, "run", 0, "");
         assertEquals(
                 "phone",
                 Happened.of(List.of(phone, tablet, off, later))
@@ -104,7 +104,7 @@ class HappenedTest {
     @Test
     void aStepIsDoneOnce() {
         Happened.StepNow now = Happened.of(
-                        List.of(event(5, "b", What.DONE, "dough", 0, ""), event(3, "a", What.DONE, "dough", 0, "")))
+                        List.of(event(5, "b", Pressed.DONE, "dough", 0, ""), event(3, "a", Pressed.DONE, "dough", 0, "")))
                 .steps()
                 .get("dough");
         assertTrue(now.isDone());

@@ -1,0 +1,178 @@
+import { createStore, get, set } from "idb-keyval";
+import { answered, api, Refusal, Unreached } from "../api/client";
+import type { BenchEvent, BenchView } from "../api/types";
+import { instantOf } from "../units/dates";
+import { connection } from "./connection.svelte";
+import { live } from "./live";
+import type { OrderDesk } from "./order.svelte";
+import { toast } from "./toast.svelte";
+
+const FIRST_WAIT_MS = 500;
+const LONGEST_WAIT_MS = 8_000;
+const SERVER_FAULT = 500;
+const DEVICE = "kind-thimble-device";
+const MOST_AT_ONCE = 200;
+
+/** What this device is called: made once, and kept. */
+function deviceName(): string {
+  try {
+    const kept = localStorage.getItem(DEVICE);
+    if (kept) return kept;
+    const made = `device ${Math.random().toString(36).slice(2, 6)}`;
+    localStorage.setItem(DEVICE, made);
+    return made;
+  } catch {
+    return "this device";
+  }
+}
+
+/**
+ * An order at the bench. What is pressed shows at once, is kept on this device, and is sent; until the kitchen's computer has confirmed it, it
+ * stays here, over a reload and a crash.
+ */
+export class BenchDesk {
+  view = $state.raw<BenchView | null>(null);
+  trouble = $state("");
+  /** Pressed here and not confirmed yet. */
+  pending = $state.raw<BenchEvent[]>([]);
+  readonly device = deviceName();
+  readonly pressed = $derived<BenchEvent[]>([...(this.view?.pressed ?? []), ...this.pending]);
+  /** How far the clock of this device is before that of the kitchen's computer. */
+  #ahead = 0;
+  #store = store();
+  #opening: Promise<void> | undefined;
+  #running = false;
+  #asked = 0;
+  #nth = 0;
+
+  constructor(private readonly desk: OrderDesk) {
+    live.listen((heard) => {
+      if (!this.view) return;
+      const isOwn = heard.order === this.desk.id || heard.order === -1;
+      if ((isOwn && heard.bench !== undefined) || heard.order === -1) void this.look();
+    });
+  }
+
+  get #key(): string {
+    return `order-${this.desk.id}`;
+  }
+
+  /** Fetches what is to be done; then sends what was pressed here and never arrived. */
+  open(): Promise<void> {
+    this.#opening ??= this.#open();
+    return this.#opening;
+  }
+
+  async #open(): Promise<void> {
+    try {
+      const left = this.#store && (await get<BenchEvent[]>(this.#key, this.#store));
+      if (left) this.pending = [...left, ...this.pending];
+    } catch {
+      // A private window keeps nothing.
+    }
+    await this.look();
+    void this.#send();
+  }
+
+  async look(): Promise<void> {
+    const asked = ++this.#asked;
+    try {
+      const view = await answered(
+        api.GET("/api/orders/{order}/bench", { params: { path: { order: this.desk.id } } }),
+      );
+      if (asked === this.#asked) this.#take(view);
+    } catch (e) {
+      if (asked === this.#asked && !this.view) this.trouble = (e as Error).message;
+    }
+  }
+
+  #take(view: BenchView): void {
+    this.view = view;
+    this.#ahead = Date.now() - Date.parse(view.now);
+    this.trouble = "";
+    const there = view.pressed.map((event) => event.id);
+    if (this.pending.some((event) => there.includes(event.id))) {
+      this.pending = this.pending.filter((event) => !there.includes(event.id));
+      this.#keep();
+    }
+  }
+
+  /** What time it is in the kitchen, in ms. */
+  time(): number {
+    return Date.now() - this.#ahead;
+  }
+
+  /** Something was pressed. */
+  press(what: BenchEvent["what"], step: string, amount = 0, words = ""): BenchEvent {
+    const event: BenchEvent = {
+      id: `${this.device.replace(" ", "-")}-${Date.now().toString(36)}-${(this.#nth++).toString(36)}`,
+      at: instantOf(this.time()),
+      device: this.device,
+      what,
+      step,
+      amount,
+      words,
+    };
+    this.pending = [...this.pending, event];
+    this.#keep();
+    void this.#send();
+    return event;
+  }
+
+  #keep(): void {
+    if (!this.#store) return;
+    // Plain copies: what a page holds may not be what a database takes.
+    set(this.#key, structuredClone(this.pending), this.#store).catch(() => undefined);
+  }
+
+  async #send(): Promise<void> {
+    if (this.#running) return;
+    this.#running = true;
+    let wait = FIRST_WAIT_MS;
+    try {
+      while (this.pending.length > 0) {
+        const batch = this.pending.slice(0, MOST_AT_ONCE);
+        try {
+          const asked = ++this.#asked;
+          const view = await answered(
+            api.POST("/api/orders/{order}/bench", {
+              params: { path: { order: this.desk.id } },
+              body: batch,
+            }),
+          );
+          connection.reached();
+          wait = FIRST_WAIT_MS;
+          if (asked === this.#asked) this.#take(view);
+          this.pending = this.pending.filter((event) => !batch.includes(event));
+          this.#keep();
+          if (asked !== this.#asked) void this.look();
+        } catch (e) {
+          if (
+            e instanceof Unreached ||
+            (e instanceof Refusal && e.problem.status >= SERVER_FAULT)
+          ) {
+            connection.away(e.message);
+            await connection.wait(wait);
+            wait = Math.min(LONGEST_WAIT_MS, wait * 2);
+          } else {
+            // Refused for good: it is said, and not tried again.
+            toast.say((e as Error).message);
+            this.pending = this.pending.filter((event) => !batch.includes(event));
+            this.#keep();
+          }
+        }
+      }
+    } finally {
+      this.#running = false;
+    }
+  }
+}
+
+function store() {
+  if (!("indexedDB" in globalThis)) return undefined;
+  try {
+    return createStore("kind-thimble-bench", "pressed");
+  } catch {
+    return undefined;
+  }
+}

@@ -1,0 +1,316 @@
+<script lang="ts">
+  import { onMount } from "svelte";
+  import { theDesk } from "../../desk/order.svelte";
+  import Press from "../../parts/Press.svelte";
+  import Sheet from "../../parts/Sheet.svelte";
+  import { dayOf, plural, timeOf } from "../../units/format";
+  import { alarm } from "./alarm.svelte";
+  import BagFace from "./BagFace.svelte";
+  import BagsSlip from "./BagsSlip.svelte";
+  import DryingNow from "./DryingNow.svelte";
+  import { happened, NOTHING, undone } from "./happened";
+  import IceFace from "./IceFace.svelte";
+  import { pedal } from "./pedal.svelte";
+  import PlainFace from "./PlainFace.svelte";
+  import { drying, nextStep, type Standing, standings } from "./steps";
+  import ThinFace from "./ThinFace.svelte";
+  import TintFace from "./TintFace.svelte";
+  import WeighFace from "./WeighFace.svelte";
+  import { lineOf, local, titleOf } from "./words";
+
+  // One step in big type, what dries beside it, what is next.
+  const desk = theDesk();
+  const { bench } = desk;
+  const TICK_MS = 250;
+  const NEXT = 5;
+
+  let at = $state(Date.now());
+  let chosen = $state<string | null>(null);
+
+  onMount(() => {
+    void bench.open();
+    const ticking = setInterval(() => (at = bench.time()), TICK_MS);
+    let lock: WakeLockSentinel | undefined;
+    const wake = async () => {
+      if (!("wakeLock" in navigator) || document.visibilityState !== "visible") return;
+      lock = await navigator.wakeLock.request("screen").catch(() => undefined);
+    };
+    void wake();
+    document.addEventListener("visibilitychange", wake);
+    return () => {
+      clearInterval(ticking);
+      document.removeEventListener("visibilitychange", wake);
+      void lock?.release();
+    };
+  });
+
+  const steps = $derived(bench.view?.steps ?? []);
+  const nows = $derived(happened(bench.pressed));
+  const all = $derived(standings(steps, nows));
+  const dries = $derived(drying(steps, nows));
+  const minute = $derived(Math.floor(at / 1000) * 1000);
+  const current = $derived<Standing | null>(
+    all.find((one) => one.step.key === chosen) ?? nextStep(all, bench.device, minute),
+  );
+  const step = $derived(current?.step ?? null);
+  const now = $derived(current?.now ?? NOTHING);
+  const place = $derived(step ? steps.length - all.length + 1 : steps.length);
+  const others = $derived(all.filter((one) => one.step.key !== step?.key));
+  const waiting = $derived(
+    all
+      .map((one) => one.readyAt)
+      .filter((ready): ready is number => ready !== null && ready > minute)
+      .sort((a, b) => a - b)[0],
+  );
+  const design = $derived(step && step.design > 0 ? desk.design(step.design) : undefined);
+  const passes = $derived(design?.cookie?.passes.filter((one) => one.number > 0).length ?? 0);
+
+  // Something that dried is ready: it is heard, and stands in the window's title.
+  const ready = $derived(dries.filter((one) => one.until <= minute).length);
+  let heard = $state(-1);
+  $effect(() => {
+    if (heard >= 0 && ready > heard) alarm.ring();
+    heard = ready;
+  });
+
+  /** Takes back the last press of this device. */
+  const last = $derived.by(() => {
+    const back = undone(bench.pressed);
+    return bench.pressed
+      .filter((one) => one.device === bench.device && one.what !== "UNDONE" && !back.has(one.id))
+      .sort((a, b) => Date.parse(a.at) - Date.parse(b.at))
+      .at(-1);
+  });
+
+  function back() {
+    if (!last) return;
+    bench.press("UNDONE", last.step, 0, last.id);
+    chosen = last.step;
+  }
+
+  function done() {
+    if (!step) return;
+    bench.press("DONE", step.key);
+    chosen = null;
+  }
+
+  function putOff() {
+    if (!step) return;
+    bench.press("PUT_OFF", step.key);
+    chosen = null;
+  }
+
+  function cant() {
+    if (!step) return;
+    bench.press("CANT", step.key, 0, "not possible now");
+    chosen = null;
+  }
+
+  function whenOf(one: Standing): string {
+    if (one.now.device && one.now.device !== bench.device && one.now.begunAt)
+      return `at ${one.now.device}`;
+    if (one.now.cant) return one.now.cant;
+    if (one.readyAt !== null && one.readyAt > minute) return `from ${timeOf(local(one.readyAt))}`;
+    return one.step.from ? `${dayOf(one.step.from)} ${timeOf(one.step.from)}` : "";
+  }
+</script>
+
+<svelte:window
+  onkeydown={(event) => {
+    if (!pedal.isListening || event.key === "Escape") {
+      pedal.isListening = false;
+      return;
+    }
+    event.preventDefault();
+    pedal.set(event.key);
+  }}
+/>
+<svelte:head>
+  {#if ready > 0}<title>{plural(ready, "tray")} ready · Bench</title>{/if}
+</svelte:head>
+
+<main class="bench">
+  {#if bench.trouble}
+    <Sheet label="Bench">
+      <h2>The bench can't be laid</h2>
+      <p>{bench.trouble}</p>
+    </Sheet>
+  {:else if !bench.view}
+    <p class="soft" role="status">Laying the bench.</p>
+  {:else}
+    <div class="left">
+      <Sheet label="Now" padding="18px 24px">
+        {#if step}
+          <header>
+            {#if step.hex}<span class="dot" style:background={step.hex}></span>{/if}
+            <div>
+              <h2>{titleOf(step)}</h2>
+              <p class="soft">
+                step {place} of {steps.length}{step.doing === "ICE"
+                  ? ` · pass ${step.pass} of ${passes} · tray ${step.tray}`
+                  : ""}{step.from
+                  ? ` · the clock has it at ${dayOf(step.from)} ${timeOf(step.from)}`
+                  : ""}{step.by ? ` · ${step.by}` : ""}
+              </p>
+            </div>
+          </header>
+          {#key step.key}
+            {#if step.doing === "ICE"}
+              <IceFace {step} {now} {at} ondone={done} />
+            {:else if step.mixed?.doing === "TINT"}
+              <TintFace {step} ondone={done} />
+            {:else if step.mixed?.doing === "THIN" && step.mixed.waterGrams > 0.05}
+              <ThinFace {step} {now} {at} ondone={done} />
+            {:else if step.mixed?.doing === "BAG"}
+              <BagFace {step} ondone={done} />
+            {:else if step.mixed}
+              <WeighFace {step} {now} ondone={done} />
+            {:else}
+              <PlainFace {step} {now} {at} ondone={done} />
+            {/if}
+          {/key}
+          <p class="acts">
+            <Press plain disabled={!last} onpress={back}>Back</Press>
+            <Press plain onpress={putOff}>Put it off</Press>
+            <Press plain onpress={cant}>Not possible</Press>
+          </p>
+        {:else if all.length === 0}
+          <h2>{steps.length > 0 ? "All of it is done" : "There is nothing to do yet"}</h2>
+          <p>
+            {steps.length > 0
+              ? "Packed and labelled: it can be handed over."
+              : "Draw a cookie, and say how many; then the bench has work."}
+          </p>
+          <p class="acts"><Press plain disabled={!last} onpress={back}>Back</Press></p>
+        {:else}
+          <h2>Nothing for the hands now</h2>
+          <p>
+            {waiting
+              ? `The next can begin at ${timeOf(local(waiting))}.`
+              : "What is left waits for what another pair of hands has begun."}
+          </p>
+          <p class="acts"><Press plain disabled={!last} onpress={back}>Back</Press></p>
+        {/if}
+      </Sheet>
+      {#each bench.view.leftOut as left (left)}
+        <p class="left-out">{left}</p>
+      {/each}
+    </div>
+    <div class="right">
+      {#if step?.doing === "ICE"}<BagsSlip {step} />{/if}
+      <DryingNow all={dries} {at} />
+      <Sheet label="Next at the bench">
+        <h2>Next at the bench</h2>
+        <ol>
+          {#each others.slice(0, NEXT) as one (one.step.key)}
+            <li>
+              <button onclick={() => (chosen = one.step.key)}>
+                <span>{lineOf(one.step)}</span>
+                <span class="soft">{whenOf(one)}</span>
+              </button>
+            </li>
+          {:else}
+            <li class="soft">nothing more</li>
+          {/each}
+        </ol>
+        {#if others.length > NEXT}<p class="soft">and {others.length - NEXT} more</p>{/if}
+        <p class="soft device">
+          This is {bench.device}.{bench.pending.length > 0
+            ? ` ${plural(bench.pending.length, "press", "presses")} not sent yet; kept here.`
+            : ""}
+        </p>
+        <p class="row">
+          <Press plain onpress={() => (pedal.isListening = true)}
+            >{pedal.isListening
+              ? "Step on the pedal now"
+              : pedal.key
+                ? `Pedal: ${pedal.key === " " ? "space" : pedal.key}`
+                : "Set a foot pedal"}</Press
+          >
+          <Press plain onpress={() => alarm.turn(!alarm.isOn)}
+            >{alarm.isOn ? "Sound is on" : "Sound is off"}</Press
+          >
+        </p>
+      </Sheet>
+    </div>
+  {/if}
+</main>
+
+<style>
+  .bench {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 340px;
+    gap: 16px;
+    align-items: start;
+  }
+  .left,
+  .right {
+    display: grid;
+    gap: 16px;
+    min-width: 0;
+  }
+  header {
+    display: flex;
+    gap: 16px;
+    align-items: center;
+  }
+  header h2 {
+    font-size: 30px;
+    line-height: 1.15;
+  }
+  .dot {
+    flex: none;
+    width: 44px;
+    height: 44px;
+    border: 2px solid var(--ink);
+    border-radius: 50%;
+  }
+  .acts,
+  .row {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 10px;
+    margin-top: 14px;
+  }
+  .acts :global(button),
+  .row :global(button) {
+    min-height: 56px;
+  }
+  ol {
+    margin: 6px 0;
+    padding: 0;
+    list-style: none;
+  }
+  li button {
+    display: flex;
+    justify-content: space-between;
+    gap: 10px;
+    width: 100%;
+    min-height: 56px;
+    padding: 6px 0;
+    border: 0;
+    border-top: 1px solid var(--line);
+    background: none;
+    text-align: left;
+    cursor: pointer;
+  }
+  li button .soft {
+    text-align: right;
+    flex: none;
+    max-width: 45%;
+  }
+  .device {
+    margin-top: 8px;
+  }
+  .left-out {
+    color: var(--tomato);
+  }
+  @media (max-width: 900px) {
+    .bench {
+      grid-template-columns: 1fr;
+    }
+    header h2 {
+      font-size: 24px;
+    }
+  }
+</style>

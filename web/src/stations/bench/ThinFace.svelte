@@ -1,0 +1,216 @@
+<script lang="ts">
+  import type { BenchStep } from "../../api/types";
+  import { theDesk } from "../../desk/order.svelte";
+  import NumberField from "../../parts/NumberField.svelte";
+  import Press from "../../parts/Press.svelte";
+  import { fixed, grams } from "../../units/format";
+  import { leastSeconds, mostSeconds, nextWater, stiffGrams } from "./arithmetic";
+  import BigPress from "./BigPress.svelte";
+  import type { StepNow } from "./happened";
+
+  // A line is drawn and counted until it has gone; then the next water, from above.
+  const { bench } = theDesk();
+  let { step, now, at, ondone }: { step: BenchStep; now: StepNow; at: number; ondone: () => void } =
+    $props();
+
+  const STIFF_SECONDS = 80;
+  const wanted = $derived(step.mixed?.countSeconds ?? 0);
+  const base = $derived(step.mixed?.baseGrams ?? 0);
+  const planned = $derived(step.mixed?.waterGrams ?? 0);
+  const perGram = $derived(bench.view?.perGram ?? 0.23);
+  const last = $derived(now.counts.at(-1) ?? null);
+  const isRight = $derived(
+    last !== null && last.seconds >= leastSeconds(wanted) && last.seconds <= mostSeconds(wanted),
+  );
+  const isThin = $derived(last !== null && last.seconds < leastSeconds(wanted));
+  // Before the first count most of what the plan says, from above as well.
+  const more = $derived(
+    last === null || now.water > last.water
+      ? Math.max(0, 0.8 * planned - now.water)
+      : nextWater(last.seconds, wanted, base, perGram),
+  );
+  const stiff = $derived(
+    last && isThin ? stiffGrams(last.seconds, wanted, base, STIFF_SECONDS, perGram) : 0,
+  );
+  let counting = $state<number | null>(null);
+  let typed = $state<number | null>(null);
+
+  function count() {
+    if (counting === null) {
+      counting = bench.time();
+      return;
+    }
+    const seconds = Math.round((bench.time() - counting) / 100) / 10;
+    counting = null;
+    if (seconds >= 0.5) bench.press("COUNT", step.key, seconds);
+  }
+
+  // The curve through what was counted last: grams of water to 100 g of base against seconds.
+  const W = 300;
+  const H = 150;
+  const mostWater = $derived(
+    Math.max(planned, now.water, 1) * 1.3 * (100 / Math.max(1, base)) || 1,
+  );
+  const x = (water: number) => (water / mostWater) * W;
+  const y = (seconds: number) => H - (Math.min(90, seconds) / 90) * H;
+  const through = $derived.by(() => {
+    const w0 = last ? (last.water * 100) / base : (planned * 100) / base;
+    const t0 = last ? last.seconds : wanted;
+    const points = Array.from({ length: 31 }, (_, i) => {
+      const w = (mostWater * i) / 30;
+      return `${x(w).toFixed(1)} ${y(t0 * Math.exp(-perGram * (w - w0))).toFixed(1)}`;
+    });
+    return `M${points.join("L")}`;
+  });
+</script>
+
+<div class="two">
+  <div>
+    <p class="soft">water in so far</p>
+    <p class="big">{fixed(now.water, 1)} <small>g</small></p>
+    <p class="soft">of about {fixed(planned, 1)} g; {grams(base)} g of base in the bowl</p>
+    <p class="now" role="status">
+      {#if isRight}
+        {fixed(last?.seconds ?? 0, 0)} s is right.
+      {:else if isThin}
+        Too thin. {Number.isFinite(stiff)
+          ? `${grams(stiff)} g of stiff base bring it back; stir and count again.`
+          : "The base itself is no stiffer: sift in a little icing sugar."} Or keep it for what is thinner.
+      {:else if more >= 0.05}
+        now <strong>{fixed(more, 1)} g</strong> more
+      {:else}
+        Count a line.
+      {/if}
+    </p>
+    <div class="row">
+      <Press
+        plain
+        disabled={more < 0.05 || isThin}
+        onpress={() => bench.press("WATER", step.key, Math.round(more * 10) / 10)}
+        >{fixed(more, 1)} g are in</Press
+      >
+      <NumberField
+        label="or other water"
+        unit="g"
+        least={0}
+        most={500}
+        step={0.1}
+        optional
+        value={typed}
+        onchange={(g) => (typed = g)}
+      />
+      <Press
+        plain
+        disabled={!typed}
+        onpress={() => {
+          if (typed) bench.press("WATER", step.key, typed);
+          typed = null;
+        }}>It's in</Press
+      >
+    </div>
+  </div>
+  <div>
+    <p class="soft">{counting === null ? "last count" : "counting"}</p>
+    <p class="big">
+      {counting === null
+        ? last
+          ? fixed(last.seconds, 0)
+          : "–"
+        : fixed(Math.max(0, at - counting) / 1000, 0)} <small>s</small>
+    </p>
+    <p class="soft">
+      wanted {fixed(wanted, 0)} s, between {fixed(leastSeconds(wanted), 0)} and {fixed(
+        mostSeconds(wanted),
+        0,
+      )} will do
+    </p>
+    <svg viewBox="-4 -12 {W + 40} {H + 30}" role="img" aria-label="How it gets thinner with water">
+      <path d="M0 0V{H}H{W}" class="axis" />
+      <path d={through} class="curve" />
+      <path d="M0 {y(wanted)}H{W}" class="wanted" />
+      {#each now.counts as one, i (i)}
+        <circle cx={x((one.water * 100) / base)} cy={y(one.seconds)} r="5" />
+      {/each}
+      <text x="2" y="-2">seconds to level</text>
+      <text x={W} y={H + 14} text-anchor="end">water, g in 100 g of base</text>
+    </svg>
+  </div>
+</div>
+<BigPress
+  label={counting === null ? "Count" : "It has gone"}
+  sub={counting === null
+    ? "draw a line and press; press again when it has gone"
+    : "press when the line has gone"}
+  onpress={count}
+/>
+<div class="row end">
+  <Press onpress={ondone}
+    >{isRight ? "It's right" : "It will do"}: take out {grams(step.mixed?.grams ?? 0)} g</Press
+  >
+  <span class="soft">water is easy to add and hard to take back</span>
+</div>
+
+<style>
+  .two {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 24px;
+    margin: 10px 0 14px;
+  }
+  .big {
+    font: 700 64px/1.05 var(--heading);
+  }
+  small {
+    font-size: 24px;
+  }
+  .now {
+    min-height: 66px;
+    margin: 8px 0;
+    font-size: var(--h3);
+  }
+  .row {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 10px 14px;
+    align-items: end;
+  }
+  .row :global(button) {
+    min-height: 56px;
+  }
+  .end {
+    margin-top: 12px;
+    align-items: center;
+  }
+  svg {
+    width: 100%;
+    max-width: 360px;
+  }
+  .axis,
+  .curve,
+  .wanted {
+    fill: none;
+    stroke: var(--ink);
+    stroke-width: 1.5;
+  }
+  .curve {
+    stroke: var(--cobalt);
+    stroke-width: 3;
+  }
+  .wanted {
+    stroke: var(--leaf);
+    stroke-dasharray: 4 4;
+  }
+  text {
+    font: 12px var(--text);
+    fill: var(--soft);
+  }
+  @media (max-width: 700px) {
+    .two {
+      grid-template-columns: 1fr;
+      gap: 8px;
+    }
+    .big {
+      font-size: 44px;
+    }
+  }
+</style>
