@@ -1183,6 +1183,12 @@ export interface components {
             amount: number;
             words: string;
         };
+        BenchLine: {
+            name: string;
+            /** Format: double */
+            grams: number;
+            counted: boolean;
+        };
         BenchMixed: {
             doing: components["schemas"]["Doing"];
             /** Format: double */
@@ -1196,7 +1202,6 @@ export interface components {
             /** Format: double */
             countSeconds: number;
             state: components["schemas"]["State"] | null;
-            weighed: components["schemas"]["Weighed"][];
             tint: components["schemas"]["RecipeView"] | null;
             wanted: (string | null) | null;
             mother: (string | null) | null;
@@ -1239,6 +1244,7 @@ export interface components {
             eachSeconds: number;
             /** Format: double */
             wetSeconds: number;
+            weighed: components["schemas"]["BenchLine"][];
             mixed: components["schemas"]["BenchMixed"] | null;
             bags: components["schemas"]["BenchBag"][];
             waits: components["schemas"]["BenchWait"][];

@@ -54,7 +54,7 @@
   );
   const step = $derived(current?.step ?? null);
   const now = $derived(current?.now ?? NOTHING);
-  const place = $derived(step ? steps.length - all.length + 1 : steps.length);
+  const place = $derived(step ? steps.indexOf(step) + 1 : steps.length);
   const others = $derived(all.filter((one) => one.step.key !== step?.key));
   const waiting = $derived(
     all
@@ -163,7 +163,7 @@
               <ThinFace {step} {now} {at} ondone={done} />
             {:else if step.mixed?.doing === "BAG"}
               <BagFace {step} ondone={done} />
-            {:else if step.mixed}
+            {:else if step.mixed || step.weighed.length > 0}
               <WeighFace {step} {now} ondone={done} />
             {:else}
               <PlainFace {step} {now} {at} ondone={done} />

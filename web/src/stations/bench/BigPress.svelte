@@ -35,7 +35,7 @@
   onkeydown={(event) => event.key === " " && event.preventDefault()}
 >
   <span class="label">{label}</span>
-  <span class="sub">{sub}</span>
+  {#if sub}<span class="sub">{sub}</span>{/if}
   <kbd aria-hidden="true">space</kbd>
 </button>
 
@@ -70,7 +70,7 @@
     min-height: 20px;
   }
   kbd {
-    grid-row: 1 / 3;
+    grid-row: 1 / span 2;
     grid-column: 2;
     font: 600 14px var(--text);
     display: grid;

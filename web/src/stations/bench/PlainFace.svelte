@@ -26,7 +26,7 @@
   const left = $derived(ovenSince === null ? 0 : step.ovenSeconds - (at - ovenSince) / 1000);
   const sentence = $derived(
     {
-      DOUGH: "Weigh and mix as on the sheet under Set, roll it, and put it in the cold.",
+      DOUGH: "",
       CUT: `${step.cookies} of load ${step.tray}; then twenty minutes in the cold.`,
       BAKE: `Load ${step.tray}; 175 °C (350 °F). They are done when the rim just colours.`,
       PACK: "Dry through? A fingertip pressed on the thickest place leaves no mark.",

@@ -12,11 +12,10 @@
   let { step, now, ondone }: { step: BenchStep; now: StepNow; ondone: () => void } = $props();
 
   const mixed = $derived(step.mixed);
-  type Line = { name: string; grams: number };
+  type Line = Pick<BenchStep["weighed"][number], "name" | "grams">;
+  const isMixing = $derived(step.weighed.length > 0);
   const recipe = $derived.by<Line[]>(() => {
-    if (!mixed) return [];
-    if (mixed.weighed.length > 0)
-      return mixed.weighed.map((one) => ({ name: one.ingredient, grams: one.grams }));
+    if (isMixing || !mixed) return step.weighed;
     if (mixed.mother)
       return [
         { name: mixed.mother, grams: mixed.motherGrams },
@@ -89,14 +88,23 @@
     with it.
   {/if}
 </p>
-{#if now.begunAt === null && mixed?.doing === "MIX"}
+{#if now.begunAt === null && isMixing}
   <BigPress
     label="Begin to mix"
-    sub="takes it off the shelf, and keeps the plan as it is"
+    sub={step.doing === "DOUGH"
+      ? "takes it off the shelf"
+      : "takes it off the shelf, and keeps the plan as it is"}
     onpress={() => bench.press("BEGUN", step.key)}
   />
 {:else}
-  <BigPress label={mixed?.doing === "MIX" ? "Mixed" : "It's in the bowl"} onpress={ondone} />
+  <BigPress
+    label={step.doing === "DOUGH"
+      ? "Rolled, and in the cold"
+      : isMixing
+        ? "Mixed"
+        : "It's in the bowl"}
+    onpress={ondone}
+  />
 {/if}
 
 <style>

@@ -25,6 +25,7 @@ function step(key: string, waits: BenchStep["waits"] = []): BenchStep {
     ovenSeconds: 0,
     eachSeconds: 5,
     wetSeconds: 0,
+    weighed: [],
     mixed: null,
     bags: [],
     waits,

@@ -4,6 +4,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,6 +16,8 @@ import org.junit.jupiter.api.extension.ExtensionContext;
 
 /** Debian's Chromium, without a screen, on the running application. */
 final class Browser implements BeforeAllCallback, AfterAllCallback {
+    private static final double ASSERTED_MS = 12_000;
+
     private final RunningApp app;
     private final List<String> complaints = new ArrayList<>();
     private Playwright playwright;
@@ -26,6 +29,8 @@ final class Browser implements BeforeAllCallback, AfterAllCallback {
 
     @Override
     public void beforeAll(ExtensionContext junit) {
+        // A machine that also builds may be slow; what never comes is no slower for that.
+        PlaywrightAssertions.setDefaultAssertionTimeout(ASSERTED_MS);
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         chromium = playwright

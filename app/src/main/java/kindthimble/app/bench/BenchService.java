@@ -26,6 +26,7 @@ import kindthimble.core.bench.Happened;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.icing.Ingredient;
 import kindthimble.core.icing.ThinningCurve;
 import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.kitchen.ShopSettings;
@@ -133,8 +134,7 @@ class BenchService {
                     Parts.steps(piece.task(), mixing.view == null ? List.of() : mixing.view.steps());
             List<String> keys = Parts.of(piece.task(), mixing.view == null ? List.of() : mixing.view.steps());
             for (int i = 0; i < keys.size(); i++) {
-                steps.add(step(
-                        now, piece, keys.get(i), parts.isEmpty() ? null : mixing.of(parts.get(i)), designs, mixing));
+                steps.add(step(now, piece, keys.get(i), parts.isEmpty() ? null : parts.get(i), designs, mixing));
             }
         }
         steps.sort(Comparator.comparing(BenchView.Step::from, Comparator.nullsFirst(Comparator.naturalOrder())));
@@ -150,6 +150,12 @@ class BenchService {
             }
             return seconds;
         }
+    }
+
+    private List<BenchView.Line> dough(Kept order) {
+        return planner.dough(order).dough().weighed().stream()
+                .map(one -> new BenchView.Line(one.ingredient(), one.grams(), true))
+                .toList();
     }
 
     private Map<Long, BenchedDesign> designs(Kept order) {
@@ -190,10 +196,14 @@ class BenchService {
             WorkOnClock.Work now,
             WorkOnClock.Piece piece,
             String key,
-            BenchView.Mixed mixed,
+            MixingOrder.Step part,
             Map<Long, BenchedDesign> designs,
             Mixing mixing) {
         Task task = piece.task();
+        BenchView.Mixed mixed = part == null ? null : mixing.of(part);
+        List<BenchView.Line> weighed = part != null && part.doing() == MixingOrder.Doing.MIX
+                ? mixing.batch(part)
+                : task.doing() == Task.Work.DOUGH ? dough(now.order()) : List.of();
         BenchedDesign design = designs.get(task.design());
         boolean isIced = task.doing() == Task.Work.ICE && design != null;
         return new BenchView.Step(
@@ -218,6 +228,7 @@ class BenchService {
                 task.ovenSeconds(),
                 isIced ? design.seconds(task.pass()) : 0,
                 isIced ? wetSeconds(design, task.pass()) : 0,
+                weighed,
                 mixed,
                 isIced ? bags(design, task.pass(), mixing) : List.of(),
                 task.waits().stream()
@@ -312,7 +323,6 @@ class BenchService {
                     isThinned ? baseInBowl(bowl, step.portion()) : step.grams(),
                     portion == null ? 0 : portion.countSeconds(),
                     portion == null ? null : portion.state(),
-                    step.doing() == MixingOrder.Doing.MIX ? batch(step) : List.of(),
                     tint == null ? null : tint.recipe(),
                     tint == null ? null : tint.wanted(),
                     down == null ? null : name(down.mother()),
@@ -333,12 +343,14 @@ class BenchService {
                     .sum();
         }
 
-        private List<Pour.Weighed> batch(MixingOrder.Step step) {
+        List<BenchView.Line> batch(MixingOrder.Step step) {
             int nth = view.steps().stream()
                     .filter(one -> one.doing() == MixingOrder.Doing.MIX)
                     .toList()
                     .indexOf(step);
-            return view.pour().pour().batches().get(nth).weighed();
+            return view.pour().pour().batches().get(nth).weighed().stream()
+                    .map(one -> new BenchView.Line(one.ingredient(), one.grams(), one.role() != Ingredient.Part.WATER))
+                    .toList();
         }
     }
 }

@@ -9,7 +9,6 @@ import kindthimble.app.tint.TintView;
 import kindthimble.core.bench.BenchEvent;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.pour.MixingOrder;
-import kindthimble.core.pour.Pour;
 import kindthimble.core.work.Task;
 
 /**
@@ -53,7 +52,8 @@ public record BenchView(
      * @param ovenSeconds after that; 0 for none
      * @param eachSeconds of a cookie; 0 where it is no icing
      * @param wetSeconds how long a coat stays wet enough for what sinks in; 0 where nothing does
-     * @param mixed what is weighed and stirred; null where it is no mixing
+     * @param weighed what goes into the mixer, in order
+     * @param mixed how icing is tinted, thinned and bagged; null where it is nothing of that
      * @param bags what it is iced out of
      * @param waits what has to be done before, and how long ago
      */
@@ -76,9 +76,18 @@ public record BenchView(
             int ovenSeconds,
             double eachSeconds,
             double wetSeconds,
+            List<Line> weighed,
             @Nullable Mixed mixed,
             List<InBag> bags,
             List<Wait> waits) {}
+
+    /**
+     * @param name of an ingredient
+     * @param grams of it
+     * @param counted whether the shelf counts it: water comes out of the tap
+     */
+    @Schema(name = "BenchLine")
+    public record Line(String name, double grams, boolean counted) {}
 
     /**
      * @param doing what is done
@@ -88,7 +97,6 @@ public record BenchView(
      * @param baseGrams of base in the bowl meanwhile
      * @param countSeconds that a line should take then; 0 where it is not thinned
      * @param state the same in words; null as well
-     * @param weighed what goes into the mixer, in order
      * @param tint what goes in; null where nothing does
      * @param wanted how the colour should look, {@code #RRGGBB}; null where it is not tinted
      * @param mother name of the bowl that it comes out of; null where it comes out of none
@@ -108,7 +116,6 @@ public record BenchView(
             double baseGrams,
             double countSeconds,
             @Nullable Consistency.State state,
-            List<Pour.Weighed> weighed,
             @Nullable TintView.RecipeView tint,
             @Nullable String wanted,
             @Nullable String mother,

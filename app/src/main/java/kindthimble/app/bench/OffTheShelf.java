@@ -7,8 +7,6 @@ import java.util.TreeMap;
 import kindthimble.app.shelf.ShelfService;
 import kindthimble.app.tint.GelService;
 import kindthimble.core.bench.Happened;
-import kindthimble.core.icing.Ingredient;
-import kindthimble.core.pour.Pour;
 import kindthimble.core.tint.Gel;
 import kindthimble.core.work.Task;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -80,18 +78,17 @@ class OffTheShelf {
         Map<String, Double> amounts = new TreeMap<>();
         if (step.doing() == Task.Work.PACK) {
             amounts.put(BAGS, (double) step.cookies());
-        } else if (step.mixed() != null) {
-            for (Pour.Weighed one : step.mixed().weighed()) {
-                if (one.role() != Ingredient.Part.WATER) {
-                    amounts.merge(one.ingredient(), one.grams(), Double::sum);
-                }
+        }
+        for (BenchView.Line one : step.weighed()) {
+            if (one.counted()) {
+                amounts.merge(one.name(), one.grams(), Double::sum);
             }
-            if (step.mixed().tint() != null) {
-                step.mixed()
-                        .tint()
-                        .doses()
-                        .forEach(dose -> amounts.merge(GEL + dose.gel(), dose.grams() / Gel.DROP_GRAMS, Double::sum));
-            }
+        }
+        if (step.mixed() != null && step.mixed().tint() != null) {
+            step.mixed()
+                    .tint()
+                    .doses()
+                    .forEach(dose -> amounts.merge(GEL + dose.gel(), dose.grams() / Gel.DROP_GRAMS, Double::sum));
         }
         return amounts;
     }

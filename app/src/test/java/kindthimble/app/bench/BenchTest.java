@@ -95,7 +95,7 @@ class BenchTest {
             last = step.get("from").asString();
         }
         assertEquals(1, steps(bench, "DOUGH").size());
-        assertFalse(steps(bench, "BASE").get(0).at("/mixed/weighed").isEmpty());
+        assertFalse(steps(bench, "BASE").get(0).get("weighed").isEmpty());
         for (JsonNode step : steps(bench, "ICE")) {
             for (JsonNode bag : step.get("bags")) {
                 assertTrue(bag.get("eachGrams").asDouble() > 0, step::toString);
@@ -136,7 +136,7 @@ class BenchTest {
     void whatIsBegunComesOffTheShelfAndUndoPutsItBack() {
         JsonNode mix = steps(bench(3), "BASE").get(0);
         double sugar = stock("icing sugar");
-        double wanted = mix.at("/mixed/weighed/0/grams").asDouble();
+        double wanted = mix.at("/weighed/0/grams").asDouble();
         String begun = event("BEGUN", mix.get("key").asString(), 0, "");
         press(3, begun);
         press(3, event("DONE", mix.get("key").asString(), 0, ""));

@@ -103,8 +103,8 @@ class HappenedTest {
 
     @Test
     void aStepIsDoneOnce() {
-        Happened.StepNow now = Happened.of(
-                        List.of(event(5, "b", Pressed.DONE, "dough", 0, ""), event(3, "a", Pressed.DONE, "dough", 0, "")))
+        Happened.StepNow now = Happened.of(List.of(
+                        event(5, "b", Pressed.DONE, "dough", 0, ""), event(3, "a", Pressed.DONE, "dough", 0, "")))
                 .steps()
                 .get("dough");
         assertTrue(now.isDone());
