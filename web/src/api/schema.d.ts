@@ -1165,6 +1165,8 @@ export interface components {
             name: string;
             hex: string;
             tip: string;
+            /** Format: int32 */
+            bags: number;
             /** Format: double */
             fullGrams: number;
             /** Format: double */

@@ -25,7 +25,7 @@
   <Sheet label="In the bags">
     <h2>In the bags</h2>
     <ul>
-      {#each bags as { bag, left, isWeighed, forecast } (bagWord(bag))}
+      {#each bags as { bag, left, isWeighed, toGo, forecast } (bagWord(bag))}
         <li>
           <svg viewBox="0 0 120 30" width="96" height="24" aria-hidden="true">
             <path
@@ -42,7 +42,10 @@
           </svg>
           <span class="what">
             <strong>{grams(left)} g {bag.name}</strong>
-            <span class="soft">{bag.tip || "no tip"} · {isWeighed ? "weighed" : "by the plan"}</span
+            <span class="soft"
+              >{bag.bags > 1 ? `one of ${bag.bags}, ` : ""}{bag.tip ? `tip ${bag.tip}` : "no tip"} · {isWeighed
+                ? "weighed"
+                : "by the plan"}</span
             >
           </span>
           <NumberField
@@ -58,10 +61,10 @@
           {#if forecast}
             {#if forecast.chance > MOST_CHANCE}
               <p class="short" role="status">
-                {fixed(forecast.each, 1)} g a cookie, planned {fixed(bag.eachGrams, 1)}: empty after {fixed(
+                {fixed(forecast.each, 1)} g a cookie, planned {fixed(bag.eachGrams, 1)}: it does for {fixed(
                   forecast.cookies,
                   1,
-                )} more. {forecast.short > 0
+                )} more of {fixed(toGo, 0)} to go. {forecast.short > 0
                   ? `About ${grams(forecast.short)} g short: mix a small bowl now, while the colour can be matched by weight; or ice fewer spares, or leaner.`
                   : `It may not reach (${chance(forecast.chance)}).`}
               </p>

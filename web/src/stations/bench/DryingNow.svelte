@@ -15,13 +15,15 @@
   const SOON_MS = 90 * 60_000;
   const share = (one: Drying) =>
     one.until <= at ? 1 : Math.max(0, (at - one.from) / (one.until - one.from));
+  // What has cooled is a thing to ice, and no news.
+  const shown = $derived(all.filter((one) => one.until > at || isIcing(one)));
   const isIcing = (one: Drying) => one.word.startsWith("dries");
 </script>
 
 <Sheet label="Drying now">
   <h2>Drying now</h2>
   <ul>
-    {#each all as one (one.step.task)}
+    {#each shown as one (one.step.task)}
       <li>
         <svg viewBox="-18 -18 36 36" width="36" height="36" aria-hidden="true">
           <circle r={R} fill={one.step.hex ?? "#DDB98A"} stroke="#C9CFD9" stroke-width="4" />

@@ -42,14 +42,13 @@ export type BagStanding = {
   /** What is in it, weighed, or reckoned by the plan since then. */
   left: number;
   isWeighed: boolean;
+  /** How many such cookies are still to be iced out of it. */
+  toGo: number;
   /** Null before it was weighed, or where nothing was iced out of it by then. */
   forecast: Forecast | null;
 };
 
-/**
- * How a bag stands: by its last weighing where there is one, else by the plan.
- *
- */
+/** How a bag stands: by its last weighing where there is one, else by the plan. */
 export function bagStanding(view: BenchView, pressed: BenchEvent[], bag: InBag): BagStanding {
   const back = undone(pressed);
   const weighed = pressed
@@ -62,16 +61,23 @@ export function bagStanding(view: BenchView, pressed: BenchEvent[], bag: InBag):
       bag,
       left: Math.max(bag.keepsGrams, bag.fullGrams - now.iced * bag.eachGrams),
       isWeighed: false,
+      toGo: now.all - now.iced,
       forecast: null,
     };
   const then = cookies(view.steps, pressed, bag, Date.parse(weighed.at));
-  if (then.iced === 0) return { bag, left: weighed.amount, isWeighed: true, forecast: null };
+  if (then.iced === 0)
+    return { bag, left: weighed.amount, isWeighed: true, toGo: 0, forecast: null };
+  // Bags before this one are empty, as far as the plan can tell; those after it are full.
+  const comesOut = bag.fullGrams - bag.keepsGrams;
+  const empty = Math.min(bag.bags - 1, Math.floor((then.iced * bag.eachGrams) / comesOut));
+  const full = bag.bags - 1 - empty;
+  const toGo = then.all - then.iced;
   const forecast = bagForecast({
-    full: bag.fullGrams,
-    left: weighed.amount,
-    keeps: bag.keepsGrams,
+    full: bag.bags * bag.fullGrams - empty * bag.keepsGrams,
+    left: weighed.amount + full * bag.fullGrams,
+    keeps: (full + 1) * bag.keepsGrams,
     iced: then.iced,
-    toGo: then.all - then.iced,
+    toGo,
     planned: bag.eachGrams,
     cookieVariation: view.cookieVariation,
     handVariation: view.handVariation,
@@ -81,10 +87,8 @@ export function bagStanding(view: BenchView, pressed: BenchEvent[], bag: InBag):
     bag,
     left: Math.max(0, weighed.amount - since * forecast.each),
     isWeighed: true,
-    forecast: {
-      ...forecast,
-      cookies: Math.max(0, forecast.cookies - since),
-    },
+    toGo: Math.max(0, toGo - since),
+    forecast: { ...forecast, cookies: Math.max(0, forecast.cookies - since) },
   };
 }
 

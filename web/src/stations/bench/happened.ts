@@ -76,7 +76,7 @@ function now(events: BenchEvent[]): StepNow {
   const broken = new Set<number>();
   const begin = (event: BenchEvent) => {
     step.begunAt ??= event.at;
-    step.device ??= event.device;
+    step.device ??= event.device || null;
     step.cant = "";
   };
   for (const event of events) {

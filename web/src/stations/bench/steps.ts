@@ -86,7 +86,9 @@ export function nextStep(all: Standing[], device: string, at: number): Standing 
       one.readyAt <= at &&
       (one.now.device === null || one.now.device === device),
   );
-  const rank = (one: Standing) => one.now.putOff + (one.now.cant ? 1000 : 0);
+  // What was begun and belongs to nobody comes first.
+  const rank = (one: Standing) =>
+    one.now.putOff + (one.now.cant ? 1000 : 0) - (one.now.begunAt && !one.now.putOff ? 0.5 : 0);
   return can.reduce<Standing | null>(
     (best, one) => (best === null || rank(one) < rank(best) ? one : best),
     null,

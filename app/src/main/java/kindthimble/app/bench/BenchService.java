@@ -46,7 +46,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Lays an order's work out for the bench, and takes what is pressed there. */
 @Service
 @Transactional
-class BenchService {
+public class BenchService {
     private static final double PERCENT = 100;
 
     private final WorkOnClock work;
@@ -81,6 +81,12 @@ class BenchService {
     public BenchView view(long order) {
         WorkOnClock.Work now = work.of(order);
         return view(now, steps(now));
+    }
+
+    /** The steps of an order, before anything is planned. */
+    @Transactional(readOnly = true)
+    public List<BenchView.Step> unplanned(long order) {
+        return steps(work.unplanned(order));
     }
 
     private BenchView view(WorkOnClock.Work now, List<BenchView.Step> steps) {
@@ -266,6 +272,7 @@ class BenchService {
                     mixing.name(icing.colour()),
                     mixing.hex(icing.colour()),
                     icing.tip() == null ? "" : icing.tip(),
+                    portion == null ? 1 : Math.max(1, portion.bags()),
                     portion == null ? 0 : portion.gramsPerBag(),
                     each,
                     portion == null || portion.bags() == 0 ? 0 : portion.keptGrams() / portion.bags()));

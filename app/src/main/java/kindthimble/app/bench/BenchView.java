@@ -131,6 +131,7 @@ public record BenchView(
      * @param name of the colour
      * @param hex of it
      * @param tip by name; empty for a tipless bag
+     * @param bags how many of them are filled
      * @param fullGrams in a full one; 0 where that is not known
      * @param eachGrams that a cookie takes by the plan
      * @param keepsGrams that never come out
@@ -141,6 +142,7 @@ public record BenchView(
             String name,
             String hex,
             String tip,
+            int bags,
             double fullGrams,
             double eachGrams,
             double keepsGrams) {}

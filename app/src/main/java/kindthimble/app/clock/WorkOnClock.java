@@ -5,6 +5,7 @@ import java.time.LocalDateTime;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import kindthimble.app.http.NotThere;
 import kindthimble.app.order.Kept;
 import kindthimble.app.order.Orders;
@@ -50,15 +51,28 @@ public class WorkOnClock {
      */
     public Work of(long id) {
         Plan plan = planning.plan();
-        Kept order = orders.order(id);
-        WorkOfOrders.Group group = works.of(order);
         Map<String, Schedule.Placed> at = new HashMap<>();
         plan.schedule().placed().forEach(placed -> at.put(placed.task().key(), placed));
+        return work(id, task -> piece(plan.week(), task, at.get(task.key())));
+    }
+
+    /**
+     * The same before anything is planned.
+     *
+     * @throws NotThere when there is no such order
+     */
+    public Work unplanned(long id) {
+        return work(id, task -> new Piece(task, null, ""));
+    }
+
+    private Work work(long id, Function<Task, Piece> piece) {
+        Kept order = orders.order(id);
+        WorkOfOrders.Group group = works.of(order);
         List<Piece> pieces = group.tasks().stream()
                 .filter(task -> task.order() == id
                         || task.order() == group.leading()
                                 && (task.doing() == Task.Work.BASE || task.doing() == Task.Work.BOWL))
-                .map(task -> piece(plan.week(), task, at.get(task.key())))
+                .map(piece)
                 .toList();
         return new Work(
                 order,

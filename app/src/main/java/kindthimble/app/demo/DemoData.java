@@ -29,13 +29,17 @@ class DemoData implements SmartInitializingSingleton {
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
     /** The first two are mixed together; the last three come in one week, in which not all can be done. */
     private static final List<String> ORDERS =
-            List.of("kite-festival", "night-train", "pottery-studio", "reel-evening", "tail-fair");
+            List.of("kite-festival", "night-train", "pottery-studio", "reel-evening", "tail-fair", "vane-morning");
+
+    /** Which of them is at the bench. */
+    private static final int HALF_WAY = 2;
 
     private static final double FULL_BOTTLE_DROPS = 350;
 
     private final Orders orders;
     private final Together together;
     private final DemoOrders demo;
+    private final DemoBench bench;
     private final ShelfService shelf;
     private final GelService gels;
     private final History history;
@@ -51,6 +55,7 @@ class DemoData implements SmartInitializingSingleton {
             Orders orders,
             Together together,
             DemoOrders demo,
+            DemoBench bench,
             ShelfService shelf,
             GelService gels,
             History history,
@@ -60,6 +65,7 @@ class DemoData implements SmartInitializingSingleton {
         this.orders = orders;
         this.together = together;
         this.demo = demo;
+        this.bench = bench;
         this.shelf = shelf;
         this.gels = gels;
         this.history = history;
@@ -78,6 +84,7 @@ class DemoData implements SmartInitializingSingleton {
                 stockTheShelf();
                 fillTheGels();
                 dampTheRoom();
+                bench.halfWay(taken.get(HALF_WAY));
                 // What came with the shop is nothing that she has done.
                 history.forgetAll();
                 LOG.info("Demo orders are in");

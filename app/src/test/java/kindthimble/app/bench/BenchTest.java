@@ -81,7 +81,7 @@ class BenchTest {
     /** Everything of the order is a step, once; what a step waits for is there as well, and comes before it. */
     @Test
     void allOfAnOrderIsThereInTheOrderOfTheClock() {
-        JsonNode bench = bench(3);
+        JsonNode bench = bench(6);
         Set<String> keys = new HashSet<>();
         Set<String> tasks = new HashSet<>();
         String last = "";
@@ -134,15 +134,15 @@ class BenchTest {
     /** Mixing takes its ingredients off the shelf when it is begun, and keeps the plan; undone, they are back. */
     @Test
     void whatIsBegunComesOffTheShelfAndUndoPutsItBack() {
-        JsonNode mix = steps(bench(3), "BASE").get(0);
+        JsonNode mix = steps(bench(6), "BASE").get(0);
         double sugar = stock("icing sugar");
         double wanted = mix.at("/weighed/0/grams").asDouble();
         String begun = event("BEGUN", mix.get("key").asString(), 0, "");
-        press(3, begun);
-        press(3, event("DONE", mix.get("key").asString(), 0, ""));
+        press(6, begun);
+        press(6, event("DONE", mix.get("key").asString(), 0, ""));
         assertEquals(Math.max(0, sugar - wanted), stock("icing sugar"), 1e-6);
-        assertFalse(APP.get("/api/orders/3/mixing").body().get("startedAt").isNull());
-        for (JsonNode event : bench(3).get("pressed")) {
+        assertFalse(APP.get("/api/orders/6/mixing").body().get("startedAt").isNull());
+        for (JsonNode event : bench(6).get("pressed")) {
             press(
                     3,
                     event(
@@ -153,17 +153,17 @@ class BenchTest {
         }
         assertEquals(sugar, stock("icing sugar"), 1e-6);
 
-        JsonNode pack = steps(bench(3), "PACK").get(0);
+        JsonNode pack = steps(bench(6), "PACK").get(0);
         double bags = stock("bags");
-        press(3, event("BEGUN", pack.get("key").asString(), 0, ""));
+        press(6, event("BEGUN", pack.get("key").asString(), 0, ""));
         assertEquals(Math.max(0, bags - pack.get("cookies").asInt()), stock("bags"));
     }
 
     @Test
     void whatIsOfNoWorkOfTheOrderIsRefused() {
-        assertEquals(422, press(3, event("DONE", "999 dough", 0, "")).status());
-        assertEquals(422, press(3, event("DONE", "3 " + "x".repeat(200), 0, "")).status());
-        assertEquals(400, press(3, event("EATEN", "3 dough", 0, "")).status());
+        assertEquals(422, press(6, event("DONE", "999 dough", 0, "")).status());
+        assertEquals(422, press(6, event("DONE", "6 " + "x".repeat(200), 0, "")).status());
+        assertEquals(400, press(6, event("EATEN", "6 dough", 0, "")).status());
         assertEquals(404, APP.get("/api/orders/999/bench").status());
     }
 }

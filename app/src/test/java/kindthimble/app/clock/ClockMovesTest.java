@@ -223,7 +223,7 @@ class ClockMovesTest {
             }
         }
         int hands = 0;
-        for (int order = 1; order <= 5; order++) {
+        for (int order = 1; order <= 6; order++) {
             hands += APP.get("/api/orders/" + order + "/clock")
                     .body()
                     .get("handMinutes")
@@ -241,7 +241,7 @@ class ClockMovesTest {
         events.forEach(event -> assertTrue(
                 event.getDateStart().getValue().before(event.getDateEnd().getValue())));
         assertEquals(
-                5,
+                6,
                 events.stream()
                         .filter(event -> event.getSummary().getValue().startsWith("Hand-over"))
                         .count());

@@ -86,11 +86,11 @@ class EverythingTest {
         byte[] archive = out(FROM);
         Map<String, String> before = files(archive);
         assertEquals(
-                505,
+                506,
                 before.keySet().stream()
                         .filter(name -> name.startsWith("orders/"))
                         .count());
-        assertEquals(506, before.get("orders.csv").lines().count());
+        assertEquals(507, before.get("orders.csv").lines().count());
         assertTrue(before.get("README.txt").contains("orders/<uid>.json"));
 
         Answer look = TO.send("/api/everything/look", archive);

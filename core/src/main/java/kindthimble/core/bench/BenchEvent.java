@@ -7,7 +7,7 @@ import java.time.Instant;
  *
  * @param id that the device gave it; the same one twice counts once
  * @param at when it was pressed, by the device
- * @param device on which
+ * @param device on which; empty where it belongs to none
  * @param what was pressed
  * @param step key of the step that it belongs to
  * @param amount grams, seconds, or the number of a cookie, by what it is; 0 for none

@@ -26,7 +26,7 @@ public record Happened(Map<String, StepNow> steps) {
     }
 
     /**
-     * @param device that has begun it; null where nobody has, or it was put off since
+     * @param device that has begun it; null where none has, or it was put off since
      * @param begunAt when it was begun first; null for not yet
      * @param doneAt when it was done; null for not yet
      * @param putOff how often it was put off
@@ -159,7 +159,7 @@ public record Happened(Map<String, StepNow> steps) {
 
         private void begin(BenchEvent event) {
             begunAt = begunAt == null ? event.at() : begunAt;
-            device = device == null ? event.device() : device;
+            device = device == null && !event.device().isEmpty() ? event.device() : device;
             cant = "";
         }
 
