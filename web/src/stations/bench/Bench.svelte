@@ -48,9 +48,10 @@
   const nows = $derived(happened(bench.pressed));
   const all = $derived(standings(steps, nows));
   const dries = $derived(drying(steps, nows));
-  const minute = $derived(Math.floor(at / 1000) * 1000);
+  // By whole seconds, and a little ahead: what was pressed since the last tick counts as past.
+  const second = $derived((Math.floor(at / 1000) + 2) * 1000);
   const current = $derived<Standing | null>(
-    all.find((one) => one.step.key === chosen) ?? nextStep(all, bench.device, minute),
+    all.find((one) => one.step.key === chosen) ?? nextStep(all, bench.device, second),
   );
   const step = $derived(current?.step ?? null);
   const now = $derived(current?.now ?? NOTHING);
@@ -59,14 +60,14 @@
   const waiting = $derived(
     all
       .map((one) => one.readyAt)
-      .filter((ready): ready is number => ready !== null && ready > minute)
+      .filter((ready): ready is number => ready !== null && ready > second)
       .sort((a, b) => a - b)[0],
   );
   const design = $derived(step && step.design > 0 ? desk.design(step.design) : undefined);
   const passes = $derived(design?.cookie?.passes.filter((one) => one.number > 0).length ?? 0);
 
   // Something that dried is ready: it is heard, and stands in the window's title.
-  const ready = $derived(dries.filter((one) => one.until <= minute).length);
+  const ready = $derived(dries.filter((one) => one.until <= second).length);
   let heard = $state(-1);
   $effect(() => {
     if (heard >= 0 && ready > heard) alarm.ring();
@@ -110,7 +111,7 @@
     if (one.now.device && one.now.device !== bench.device && one.now.begunAt)
       return `at ${one.now.device}`;
     if (one.now.cant) return one.now.cant;
-    if (one.readyAt !== null && one.readyAt > minute) return `from ${timeOf(local(one.readyAt))}`;
+    if (one.readyAt !== null && one.readyAt > second) return `from ${timeOf(local(one.readyAt))}`;
     return one.step.from ? `${dayOf(one.step.from)} ${timeOf(one.step.from)}` : "";
   }
 </script>
@@ -272,8 +273,8 @@
     gap: 10px;
     margin-top: 14px;
   }
-  .acts :global(button),
-  .row :global(button) {
+  .bench :global(button),
+  .bench :global(input) {
     min-height: 56px;
   }
   ol {

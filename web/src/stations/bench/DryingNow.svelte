@@ -103,7 +103,4 @@
     display: flex;
     gap: 8px;
   }
-  .touch :global(button) {
-    min-height: 56px;
-  }
 </style>

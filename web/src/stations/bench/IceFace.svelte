@@ -227,9 +227,6 @@
     gap: 10px;
     margin: 12px 0;
   }
-  .row :global(button) {
-    min-height: 56px;
-  }
   .technique {
     min-height: 40px;
   }

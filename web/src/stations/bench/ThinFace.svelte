@@ -35,12 +35,17 @@
   let counting = $state<number | null>(null);
   let typed = $state<number | null>(null);
 
+  // Seconds of a line: the clock on the wall may be set meanwhile, this one runs evenly.
+  const counted = $derived(
+    counting === null ? 0 : Math.max(0, performance.now() - counting + 0 * at) / 1000,
+  );
+
   function count() {
     if (counting === null) {
-      counting = bench.time();
+      counting = performance.now();
       return;
     }
-    const seconds = Math.round((bench.time() - counting) / 100) / 10;
+    const seconds = Math.round((performance.now() - counting) / 100) / 10;
     counting = null;
     if (seconds >= 0.5) bench.press("COUNT", step.key, seconds);
   }
@@ -112,11 +117,8 @@
   <div>
     <p class="soft">{counting === null ? "last count" : "counting"}</p>
     <p class="big">
-      {counting === null
-        ? last
-          ? fixed(last.seconds, 0)
-          : "–"
-        : fixed(Math.max(0, at - counting) / 1000, 0)} <small>s</small>
+      {counting === null ? (last ? fixed(last.seconds, 0) : "–") : fixed(counted, 0)}
+      <small>s</small>
     </p>
     <p class="soft">
       wanted {fixed(wanted, 0)} s, between {fixed(leastSeconds(wanted), 0)} and {fixed(
@@ -173,9 +175,6 @@
     flex-wrap: wrap;
     gap: 10px 14px;
     align-items: end;
-  }
-  .row :global(button) {
-    min-height: 56px;
   }
   .end {
     margin-top: 12px;

@@ -111,7 +111,6 @@
     border-top: 1px solid var(--line);
   }
   .doses :global(button) {
-    min-height: 56px;
     min-width: 64px;
   }
   .name {

@@ -75,6 +75,17 @@ describe("the next step", () => {
     expect(next([off, event(1, "DONE", "other")], 2)).toBe("flood");
   });
 
+  it("takes a bowl part by part", () => {
+    const parts = [
+      { ...step("tint"), task: "bowl" },
+      { ...step("thin"), task: "bowl" },
+    ];
+    const off = happened([event(0, "PUT_OFF", "tint")]);
+    expect(nextStep(standings(parts, off), "tablet", START)?.step.key).toBe("tint");
+    const tinted = happened([event(0, "DONE", "tint")]);
+    expect(nextStep(standings(parts, tinted), "tablet", START)?.step.key).toBe("thin");
+  });
+
   it("goes by a touch: skinned is ready now, soft takes longer", () => {
     const before = [event(0, "DONE", "flood"), event(1, "DONE", "other")];
     expect(next([...before, event(5, "TOUCHED", "flood", "SKINNED")], 5)).toBe("line");

@@ -55,22 +55,20 @@ export function standings(steps: BenchStep[], nows: Nows): Standing[] {
   const done = doneTasks(steps, nows);
   const ofTask = new Map(steps.map((step) => [step.task, nowOf(nows, step)]));
   const isThere = new Set(steps.map((step) => step.task));
-  return steps
-    .filter((step) => !nowOf(nows, step).doneAt)
-    .map((step) => {
-      let readyAt: number | null = 0;
-      for (const wait of step.waits) {
-        if (!isThere.has(wait.task)) continue;
-        const at = done.get(wait.task);
-        if (at === undefined) readyAt = null;
-        else if (readyAt !== null)
-          readyAt = Math.max(
-            readyAt,
-            readyAfter(at, wait.seconds, ofTask.get(wait.task) ?? NOTHING),
-          );
-      }
-      return { step, now: nowOf(nows, step), readyAt };
-    });
+  const open = steps.filter((step) => !nowOf(nows, step).doneAt);
+  const parts = new Map(open.toReversed().map((step) => [step.task, step.key]));
+  return open.map((step) => {
+    // A bowl comes down its ladder part by part.
+    let readyAt: number | null = parts.get(step.task) === step.key ? 0 : null;
+    for (const wait of step.waits) {
+      if (!isThere.has(wait.task)) continue;
+      const at = done.get(wait.task);
+      if (at === undefined) readyAt = null;
+      else if (readyAt !== null)
+        readyAt = Math.max(readyAt, readyAfter(at, wait.seconds, ofTask.get(wait.task) ?? NOTHING));
+    }
+    return { step, now: nowOf(nows, step), readyAt };
+  });
 }
 
 /**

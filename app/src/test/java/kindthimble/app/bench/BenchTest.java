@@ -43,6 +43,11 @@ class BenchTest {
         return APP.post("/api/orders/" + order + "/bench", "[" + String.join(",", events) + "]");
     }
 
+    private static void take(long order, String event) {
+        RunningApp.Answer answer = press(order, event);
+        assertEquals(200, answer.status(), answer::toString);
+    }
+
     private static List<JsonNode> steps(JsonNode bench, String doing) {
         List<JsonNode> steps = new ArrayList<>();
         bench.get("steps").forEach(step -> {
@@ -138,13 +143,13 @@ class BenchTest {
         double sugar = stock("icing sugar");
         double wanted = mix.at("/weighed/0/grams").asDouble();
         String begun = event("BEGUN", mix.get("key").asString(), 0, "");
-        press(6, begun);
-        press(6, event("DONE", mix.get("key").asString(), 0, ""));
+        take(6, begun);
+        take(6, event("DONE", mix.get("key").asString(), 0, ""));
         assertEquals(Math.max(0, sugar - wanted), stock("icing sugar"), 1e-6);
         assertFalse(APP.get("/api/orders/6/mixing").body().get("startedAt").isNull());
         for (JsonNode event : bench(6).get("pressed")) {
-            press(
-                    3,
+            take(
+                    6,
                     event(
                             "UNDONE",
                             mix.get("key").asString(),
@@ -155,7 +160,7 @@ class BenchTest {
 
         JsonNode pack = steps(bench(6), "PACK").get(0);
         double bags = stock("bags");
-        press(6, event("BEGUN", pack.get("key").asString(), 0, ""));
+        take(6, event("BEGUN", pack.get("key").asString(), 0, ""));
         assertEquals(Math.max(0, bags - pack.get("cookies").asInt()), stock("bags"));
     }
 
