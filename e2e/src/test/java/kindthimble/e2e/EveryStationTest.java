@@ -45,7 +45,7 @@ class EveryStationTest {
                 "/orders/1/drawing",
                 "/orders/1/bowls",
                 "/orders/1/clock",
-                "/orders/1/bench",
+                "/orders/3/bench",
                 "/orders/1/notebook",
                 "/orders/1/shelf",
                 "/orders/999",

@@ -35,10 +35,6 @@ class ScreenshotsTest {
                 800,
                 page -> page.locator("[data-move='6']").click());
         take("cookie-warnings", "/orders/1/cookie/2", 1280, 800);
-        take("cookie-moves", "/orders/1/cookie", 1280, 800, page -> {
-            page.locator("h1").click();
-            page.keyboard().press("/");
-        });
         take(
                 "cookie-passes",
                 "/orders/1/cookie/4",
@@ -56,12 +52,6 @@ class ScreenshotsTest {
                 1280,
                 800,
                 page -> Hands.press(page, "Order of work").click());
-        take(
-                "bowls-shopping",
-                "/orders/1/bowls",
-                1280,
-                800,
-                page -> Hands.press(page, "To buy").click());
         take("bowls-tint", "/orders/1/bowls", 1280, 800, page -> openBowl(page, "Glow green"));
         take("colours", "/orders/1", 1280, 800, page -> {
             Hands.press(page, Pattern.compile("^Haze")).click();
@@ -74,6 +64,8 @@ class ScreenshotsTest {
                 1280,
                 900,
                 page -> page.locator("svg rect.run").first().waitFor());
+        take("bench", "/orders/3/bench", 1280, 800);
+        take("bench-phone", "/orders/3/bench", 390, 844);
         take("shelf", "/orders/1/shelf", 1280, 800);
         take("shop", "/shop", 1280, 800);
         take("orders", "/orders", 1280, 800);
