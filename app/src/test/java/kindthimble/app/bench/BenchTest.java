@@ -171,4 +171,14 @@ class BenchTest {
         assertEquals(400, press(6, event("EATEN", "6 dough", 0, "")).status());
         assertEquals(404, APP.get("/api/orders/999/bench").status());
     }
+
+    /** A whole order without a screen: the same seed gives the same report, another one another; nothing is stored. */
+    @Test
+    void aPracticeDayIsPlayedWithoutAScreen() {
+        String day = APP.text("/api/orders/6/practice?seed=7");
+        assertTrue(day.contains("Practice day 7: 39 cookies iced"), day);
+        assertTrue(day.contains("Haze") && day.contains("ran short."), day);
+        assertEquals(day, APP.text("/api/orders/6/practice?seed=7"));
+        assertFalse(day.equals(APP.text("/api/orders/6/practice?seed=8")));
+    }
 }
