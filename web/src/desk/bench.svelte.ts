@@ -49,7 +49,7 @@ export class BenchDesk {
     live.listen((heard) => {
       if (!this.view) return;
       const isOwn = heard.order === this.desk.id || heard.order === -1;
-      if ((isOwn && heard.bench !== undefined) || heard.order === -1) void this.look();
+      if ((isOwn && heard.bench != null) || heard.order === -1) void this.look();
     });
   }
 

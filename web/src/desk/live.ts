@@ -5,7 +5,7 @@ import { connection } from "./connection.svelte";
  * What has changed somewhere: an order, or with null what belongs to the shop; -1 for whatever may have been missed. With how much was
  * pressed at its bench where it is about that.
  */
-export type Heard = { order: number | null; revision: number; bench?: number };
+export type Heard = { order: number | null; revision: number; bench?: number | null };
 
 type Listener = (heard: Heard) => void;
 

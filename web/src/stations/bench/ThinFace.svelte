@@ -36,9 +36,10 @@
   let typed = $state<number | null>(null);
 
   // Seconds of a line: the clock on the wall may be set meanwhile, this one runs evenly.
-  const counted = $derived(
-    counting === null ? 0 : Math.max(0, performance.now() - counting + 0 * at) / 1000,
-  );
+  const counted = $derived.by(() => {
+    void at;
+    return counting === null ? 0 : Math.max(0, performance.now() - counting) / 1000;
+  });
 
   function count() {
     if (counting === null) {

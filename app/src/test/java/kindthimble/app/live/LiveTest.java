@@ -54,7 +54,7 @@ class LiveTest {
                 .get("revision")
                 .asLong();
         String said = laptop.poll(1, TimeUnit.SECONDS);
-        assertEquals("data:{\"order\":1,\"revision\":" + revision + "}", said);
+        assertEquals("data:{\"order\":1,\"revision\":" + revision + ",\"bench\":null}", said);
         assertEquals(said, tablet.poll(1, TimeUnit.SECONDS));
         // The night train is mixed with it: its plan is another one as well.
         assertTrue(laptop.poll(1, TimeUnit.SECONDS).startsWith("data:{\"order\":2,"));

@@ -144,7 +144,7 @@ class MixingTest {
         }
         before = APP.statements();
         JsonNode neighbours = mixing().get("neighbours");
-        assertEquals(31, neighbours.size());
+        assertEquals(32, neighbours.size());
         assertEquals(alone, APP.statements() - before);
         APP.store("delete from design where order_id > 2");
         APP.store("delete from palette_colour where order_id > 2");
