@@ -2,7 +2,7 @@
 create table bench_event (
     seq      bigint generated always as identity primary key,
     id       varchar(60)  not null unique,
-    order_id bigint       not null references cookie_order,
+    order_id bigint       not null references cookie_order on delete cascade,
     at       timestamptz  not null,
     device   varchar(60)  not null,
     what     varchar(20)  not null,
@@ -16,6 +16,6 @@ create index bench_event_of_order on bench_event (order_id, seq);
 -- What a step that was begun has taken off the shelf, so that undo puts the same back.
 create table bench_taken (
     step     varchar(160) primary key,
-    order_id bigint not null references cookie_order,
+    order_id bigint not null references cookie_order on delete cascade,
     amounts  jsonb  not null
 );
