@@ -39,8 +39,9 @@ export class MixingDesk {
     }
   }
 
-  /** A kept plan speaks of colours that may have left the palette since. */
+  /** A kept plan speaks of colours that may have left the palette since. What was looked up before a change never replaces what came after it. */
   #take(view: MixingView): void {
+    if (this.view && view.revision < this.view.revision) return;
     this.view = view;
     this.desk.known = view.names;
   }
