@@ -60,6 +60,9 @@ class BowlsTest {
         assertThat(page.getByText("of it from jars")).hasCount(0);
         page.getByLabel(Pattern.compile("Night train society")).uncheck();
         assertThat(bowls(page)).hasCount(10);
+        saved(page);
+        // As slow as a hand: what the first press brought about has come to rest.
+        page.waitForTimeout(800);
         page.getByLabel(Pattern.compile("Night train society")).check();
         assertThat(bowls(page)).hasCount(11);
         saved(page);
