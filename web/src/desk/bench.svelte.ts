@@ -129,9 +129,10 @@ export class BenchDesk {
     if (this.#running) return;
     this.#running = true;
     let wait = FIRST_WAIT_MS;
+    let most = MOST_AT_ONCE;
     try {
       while (this.pending.length > 0) {
-        const batch = this.pending.slice(0, MOST_AT_ONCE);
+        const batch = this.pending.slice(0, most);
         try {
           const asked = ++this.#asked;
           const view = await answered(
@@ -154,6 +155,9 @@ export class BenchDesk {
             connection.away(e.message);
             await connection.wait(wait);
             wait = Math.min(LONGEST_WAIT_MS, wait * 2);
+          } else if (batch.length > 1) {
+            // One of them is to blame, and no other is lost for it: one after the other.
+            most = 1;
           } else {
             // Refused for good: it is said, and not tried again.
             toast.say((e as Error).message);

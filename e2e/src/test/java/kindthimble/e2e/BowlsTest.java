@@ -61,8 +61,6 @@ class BowlsTest {
         page.getByLabel(Pattern.compile("Night train society")).uncheck();
         assertThat(bowls(page)).hasCount(10);
         saved(page);
-        // As slow as a hand: what the first press brought about has come to rest.
-        page.waitForTimeout(800);
         page.getByLabel(Pattern.compile("Night train society")).check();
         assertThat(bowls(page)).hasCount(11);
         saved(page);
