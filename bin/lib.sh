@@ -48,6 +48,13 @@ java_pid() {
   [ -r "/proc/$pid/cmdline" ] && tr '\0' '\n' <"/proc/$pid/cmdline" | grep -Fxq -- "-Djava.io.tmpdir=$home/tmp" && echo "$pid"
 }
 
+# The scale of the practice kitchen.
+scale_pid() {
+  local pid
+  pid=$(cat "$home/scale.pid" 2>/dev/null) && [[ $pid =~ ^[0-9]+$ ]] || return 1
+  [ -r "/proc/$pid/cmdline" ] && tr '\0' '\n' <"/proc/$pid/cmdline" | grep -Fxq kindthimble.devices.KitchenScale && echo "$pid"
+}
+
 end_process() { # end_process PID: asks it to end, and waits 20 s
   kill "$1" 2>/dev/null || return 0
   for _ in $(seq 1 80); do

@@ -260,6 +260,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/orders/{order}/scale/tare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/orders/{order}/restore": {
         parameters: {
             query?: never;
@@ -286,6 +302,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["redo_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{order}/practice/later": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["later"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{order}/practice/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["end"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{order}/practice/deeds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["act"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{order}/practice/begin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin"];
         delete?: never;
         options?: never;
         head?: never;
@@ -820,6 +900,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/orders/{order}/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/orders/{order}/practice": {
         parameters: {
             query?: never;
@@ -1272,6 +1368,8 @@ export interface components {
             revision: number;
             /** Format: date-time */
             now: string;
+            seed: (number | null) | null;
+            hasScale: boolean;
             steps: components["schemas"]["BenchStep"][];
             pressed: components["schemas"]["BenchEvent"][];
             /** Format: double */
@@ -1853,6 +1951,20 @@ export interface components {
             /** Format: date */
             day: string;
             spans: components["schemas"]["Span"][];
+        };
+        Deed: {
+            what: components["schemas"]["PracticeDeed"];
+            step: string;
+            name: string;
+            /** Format: double */
+            wanted: number;
+            /** Format: int32 */
+            nth: number;
+            /** Format: double */
+            fromMs: number;
+            /** Format: double */
+            toMs: number;
+            isLast: boolean;
         };
         Design: {
             /** Format: int32 */
@@ -3204,6 +3316,23 @@ export interface components {
             namesakes: components["schemas"]["Namesakes"][];
             pour: components["schemas"]["Pour"];
         };
+        /** @enum {string} */
+        PracticeDeed: "POUR" | "DRIP" | "LINE" | "ICE" | "BAG" | "BARE" | "ICED" | "TOUCH";
+        PracticeLater: {
+            /** Format: int64 */
+            seconds: number;
+        };
+        PracticeOutcome: {
+            /** Format: double */
+            amount: number;
+            mishap: (string | null) | null;
+            isDry: boolean;
+            onScale: boolean;
+        };
+        PracticeSeed: {
+            /** Format: int64 */
+            seed: number;
+        };
         Prediction: {
             drops: components["schemas"]["Dose"][];
             predictedNow: string;
@@ -3215,7 +3344,7 @@ export interface components {
             gelPercent: number;
         };
         /** @enum {string} */
-        Pressed: "BEGUN" | "DONE" | "PUT_OFF" | "CANT" | "UNDONE" | "WEIGHED" | "WATER" | "COUNT" | "ICED" | "BROKE" | "WRONG" | "BAG" | "TOUCHED";
+        Pressed: "BEGUN" | "DONE" | "PUT_OFF" | "CANT" | "UNDONE" | "WEIGHED" | "WATER" | "COUNT" | "ICED" | "BROKE" | "WRONG" | "REDONE" | "ADDED" | "BAG" | "TOUCHED";
         RampStep: {
             /** Format: double */
             drops: number;
@@ -3312,6 +3441,10 @@ export interface components {
             sugarGrams: number;
             /** Format: int32 */
             portion: number;
+        };
+        ScaleView: {
+            grams: (number | null) | null;
+            isHeld: boolean;
         };
         /** @enum {string} */
         School: "RISK" | "FLAT";
@@ -4293,6 +4426,28 @@ export interface operations {
             };
         };
     };
+    tare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScaleView"];
+                };
+            };
+        };
+    };
     restore_1: {
         parameters: {
             query?: never;
@@ -4333,6 +4488,106 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Undone"];
+                };
+            };
+        };
+    };
+    later: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PracticeLater"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchView"];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchView"];
+                };
+            };
+        };
+    };
+    act: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Deed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeOutcome"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PracticeSeed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchView"];
                 };
             };
         };
@@ -5336,6 +5591,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Removed"][];
+                };
+            };
+        };
+    };
+    read_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScaleView"];
                 };
             };
         };

@@ -60,4 +60,6 @@ export type OneMoreAnswer = Schemas["OneMoreAnswer"];
 export type WetRehearsal = Schemas["WetRehearsal"];
 export type BenchView = Schemas["BenchView"];
 export type BenchStep = Schemas["BenchStep"];
+export type PracticeDeed = Schemas["Deed"];
+export type PracticeOutcome = Schemas["PracticeOutcome"];
 export type BenchEvent = Schemas["BenchEvent"];

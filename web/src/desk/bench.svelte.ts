@@ -5,6 +5,8 @@ import { instantOf } from "../units/dates";
 import { connection } from "./connection.svelte";
 import { live } from "./live";
 import type { OrderDesk } from "./order.svelte";
+import { Play } from "./play";
+import { BenchScale } from "./scale.svelte";
 import { toast } from "./toast.svelte";
 
 const FIRST_WAIT_MS = 500;
@@ -37,6 +39,8 @@ export class BenchDesk {
   pending = $state.raw<BenchEvent[]>([]);
   readonly device = deviceName();
   readonly pressed = $derived<BenchEvent[]>([...(this.view?.pressed ?? []), ...this.pending]);
+  readonly play: Play;
+  readonly scale: BenchScale;
   /** How far the clock of this device is before that of the kitchen's computer. */
   #ahead = 0;
   #store = store();
@@ -46,6 +50,14 @@ export class BenchDesk {
   #nth = 0;
 
   constructor(private readonly desk: OrderDesk) {
+    this.scale = new BenchScale(() => desk.id);
+    this.play = new Play(
+      () => desk.id,
+      (view) => {
+        this.#asked++;
+        this.#take(view);
+      },
+    );
     live.listen((heard) => {
       if (!this.view) return;
       const isOwn = heard.order === this.desk.id || heard.order === -1;

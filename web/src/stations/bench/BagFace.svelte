@@ -3,16 +3,25 @@
   import { theDesk } from "../../desk/order.svelte";
   import { consistency, fixed, grams, outOf, plural } from "../../units/format";
   import BigPress from "./BigPress.svelte";
+  import type { StepNow } from "./happened";
+  import HoldPress from "./HoldPress.svelte";
+  import OnScale from "./OnScale.svelte";
   import { bagOf } from "./words";
 
   // What goes into each bag, how wide it opens at true size, and what is written on it.
   const desk = theDesk();
-  let { step, ondone }: { step: BenchStep; ondone: () => void } = $props();
+  const { bench } = desk;
+  let { step, now, ondone }: { step: BenchStep; now: StepNow; ondone: () => void } = $props();
 
   const mixed = $derived(step.mixed);
   const said = $derived(
     mixed?.state ? consistency(mixed.state, mixed.countSeconds) : "as it comes",
   );
+  // One bag after the other on the scale.
+  const filled = $derived(
+    Object.keys(now.weights).filter((word) => word.startsWith("bag ")).length,
+  );
+  const isFull = $derived(filled >= (mixed?.bags ?? 0));
 </script>
 
 {#if mixed}
@@ -25,6 +34,31 @@
       <span class="hole" style:width="{mixed.cutMm}mm" style:height="{mixed.cutMm}mm"></span>
       cut it so wide: {fixed(mixed.cutMm, 1)} mm, drawn at true size
     </p>
+  {/if}
+  {#if bench.view?.hasScale}
+    <OnScale
+      name={isFull ? "in the last bag: all are filled" : `in bag ${filled + 1} of ${mixed.bags}`}
+      wanted={mixed.gramsPerBag}
+      isTaken={isFull}
+      ontake={(g) => bench.press("WEIGHED", step.key, g, `bag ${filled + 1}`)}
+    />
+    {#if bench.view.seed !== null}
+      <HoldPress
+        label={isFull ? "All are filled" : "Fill the bag"}
+        sub="hold it down, let go near the mark"
+        disabled={isFull}
+        onhold={(fromMs, toMs, isLast) =>
+          bench.play.act({
+            what: "POUR",
+            step: step.key,
+            name: `bag ${filled + 1}`,
+            wanted: mixed.gramsPerBag,
+            fromMs,
+            toMs,
+            isLast,
+          })}
+      />
+    {/if}
   {/if}
   <p class="label" role="group" aria-label="Write on it">
     <strong>{step.name}</strong>

@@ -4,8 +4,10 @@
   import NumberField from "../../parts/NumberField.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import { chance, fixed, grams } from "../../units/format";
+  import Press from "../../parts/Press.svelte";
   import { MOST_CHANCE } from "./arithmetic";
-  import { bagStanding, bagWord } from "./bags";
+  import { bagStanding, bagWord, type InBag } from "./bags";
+  import OnScale from "./OnScale.svelte";
 
   // What is in the bags of this run, and whether it reaches: weighed now and then, the guess gets surer.
   const { bench } = theDesk();
@@ -19,6 +21,14 @@
           .filter((one) => one !== null)
       : [],
   );
+  // Which bag is being weighed on the scale.
+  let weighed = $state("");
+  let nth = 0;
+  function weigh(bag: InBag) {
+    weighed = weighed === bagWord(bag) ? "" : bagWord(bag);
+    if (weighed && bench.view?.seed !== null)
+      void bench.play.act({ what: "BAG", step: step.key, name: weighed, toMs: nth++ });
+  }
 </script>
 
 {#if bags.length > 0}
@@ -58,6 +68,23 @@
             value={null}
             onchange={(g) => g !== null && bench.press("BAG", step.key, g, bagWord(bag))}
           />
+          {#if bench.view?.hasScale}
+            <Press plain label="{bag.name}: weigh it on the scale" onpress={() => weigh(bag)}
+              >{weighed === bagWord(bag) ? "Off the scale" : "On the scale"}</Press
+            >
+            {#if weighed === bagWord(bag)}
+              <div class="scale">
+                <OnScale
+                  name={bag.name}
+                  wanted={0}
+                  ontake={(g) => {
+                    bench.press("BAG", step.key, g, bagWord(bag));
+                    weighed = "";
+                  }}
+                />
+              </div>
+            {/if}
+          {/if}
           {#if forecast}
             {#if forecast.chance > MOST_CHANCE}
               <p class="short" role="status">
@@ -70,8 +97,9 @@
               </p>
             {:else}
               <p class="soft">
-                {fixed(forecast.each, 1)} g a cookie: it reaches ({chance(forecast.chance)} that it does
-                not).
+                {fixed(forecast.each, 1)} g a cookie: it reaches{forecast.chance < 0.001
+                  ? ""
+                  : ` (${chance(forecast.chance)} that it does not)`}.
               </p>
             {/if}
           {/if}
@@ -100,7 +128,8 @@
     flex: 1;
     min-width: 110px;
   }
-  p {
+  p,
+  .scale {
     flex-basis: 100%;
   }
   .short {

@@ -12,6 +12,7 @@
   import IceFace from "./IceFace.svelte";
   import { pedal } from "./pedal.svelte";
   import PlainFace from "./PlainFace.svelte";
+  import PracticeStrip from "./PracticeStrip.svelte";
   import { drying, nextStep, type Standing, standings } from "./steps";
   import ThinFace from "./ThinFace.svelte";
   import TintFace from "./TintFace.svelte";
@@ -140,6 +141,7 @@
     <p class="soft" role="status">Laying the bench.</p>
   {:else}
     <div class="left">
+      {#if bench.view.seed !== null}<PracticeStrip />{/if}
       <Sheet label="Now" padding="18px 24px">
         {#if step}
           <header>
@@ -159,11 +161,11 @@
             {#if step.doing === "ICE"}
               <IceFace {step} {now} {at} ondone={done} />
             {:else if step.mixed?.doing === "TINT"}
-              <TintFace {step} ondone={done} />
+              <TintFace {step} {now} ondone={done} />
             {:else if step.mixed?.doing === "THIN" && step.mixed.waterGrams > 0.05}
               <ThinFace {step} {now} {at} ondone={done} />
             {:else if step.mixed?.doing === "BAG"}
-              <BagFace {step} ondone={done} />
+              <BagFace {step} {now} ondone={done} />
             {:else if step.mixed || step.weighed.length > 0}
               <WeighFace {step} {now} ondone={done} />
             {:else}
@@ -233,6 +235,7 @@
           >
         </p>
       </Sheet>
+      {#if bench.view.seed === null}<PracticeStrip />{/if}
     </div>
   {/if}
 </main>

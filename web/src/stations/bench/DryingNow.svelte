@@ -13,6 +13,24 @@
   const R = 15;
   const ROUND = 2 * Math.PI * R;
   const SOON_MS = 90 * 60_000;
+  // In the practice kitchen a fingertip feels what only that kitchen knows.
+  let felt = $state<Record<string, string>>({});
+  async function touch(one: Drying) {
+    const outcome = await bench.play.act({
+      what: "TOUCH",
+      step: one.step.key,
+      wanted: (one.until - one.from) / 1000,
+      toMs: at - one.from,
+    });
+    if (outcome)
+      felt = {
+        ...felt,
+        [one.step.task]: outcome.isDry
+          ? "a fingertip leaves no mark"
+          : "it gives under a fingertip",
+      };
+  }
+
   const share = (one: Drying) =>
     one.until <= at ? 1 : Math.max(0, (at - one.from) / (one.until - one.from));
   // What has cooled is a thing to ice, and no news.
@@ -56,6 +74,13 @@
         </span>
         {#if isIcing(one) && one.until > at}
           <span class="touch">
+            {#if bench.view?.seed !== null}
+              <Press
+                plain
+                label="{one.step.name}, tray {one.step.tray}: touch it"
+                onpress={() => touch(one)}>{felt[one.step.task] ?? "touch it"}</Press
+              >
+            {/if}
             <Press
               plain
               label="{one.step.name}, tray {one.step.tray}: touched, it is skinned"
@@ -101,6 +126,7 @@
   .touch {
     flex-basis: 100%;
     display: flex;
+    flex-wrap: wrap;
     gap: 8px;
   }
 </style>

@@ -7,6 +7,7 @@
   import { fixed, lasting, plural } from "../../units/format";
   import BigPress from "./BigPress.svelte";
   import type { StepNow } from "./happened";
+  import HoldPress from "./HoldPress.svelte";
   import { clockOf, techniqueOf } from "./words";
   import WrongDialog from "./WrongDialog.svelte";
 
@@ -89,6 +90,60 @@
     if (now.iced.length + now.broken.length + 1 >= step.cookies) ondone();
   }
 
+  // In the practice kitchen a cookie takes its hidden seconds, twenty times as fast; the clock of the play follows.
+  const FASTER = 20;
+  const LEAST_MS = 700;
+  let going = $state<{ cookie: number; seconds: number; ms: number; heldMs: number } | null>(null);
+  let mishap = $state("");
+  let isAsking = false;
+  const isPlayed = $derived(bench.view?.seed !== null);
+
+  async function hold(fromMs: number, toMs: number, isLast: boolean) {
+    if (isOver || isAsking) return;
+    if (going?.cookie !== number) {
+      if (isLast) return;
+      isAsking = true;
+      const cookie = number;
+      const ice = await bench.play.act({
+        what: "ICE",
+        step: step.key,
+        nth: cookie + 1000 * now.redone.filter((one) => one === cookie).length,
+        wanted: step.eachSeconds,
+      });
+      isAsking = false;
+      if (!ice) return;
+      mishap = "";
+      going = {
+        cookie,
+        seconds: ice.amount,
+        ms: Math.max(LEAST_MS, (ice.amount * 1000) / FASTER),
+        heldMs: 0,
+      };
+      happens = ice.mishap ?? "";
+      return;
+    }
+    going.heldMs += toMs - fromMs;
+    if (going.heldMs >= going.ms) {
+      const { seconds, ms, cookie } = going;
+      going = null;
+      next();
+      if (happens)
+        mishap = `Cookie ${cookie}: ${WORDS[happens] ?? happens}. Say so with the presses below.`;
+      await bench.play.later(Math.max(1, seconds - ms / 1000));
+    }
+  }
+  let happens = "";
+  const WORDS: Record<string, string> = {
+    broke: "it broke in your hand",
+    crater: "a small area sank in: a crater",
+    "over the edge": "icing ran over the edge",
+    "air bubble": "an air bubble came up",
+  };
+
+  const ahead = $derived(
+    `you take ${fixed(each, 0)} s each; ${lasting(Math.ceil(((step.cookies - number + 1) * each) / 60))} to the end of the tray`,
+  );
+
   const word = (move: number) => {
     const of = design?.document.moves[move];
     const colour = cookie?.marks.find((m) => m.move === move)?.colour;
@@ -129,13 +184,25 @@
         {Math.min(number, step.cookies)} <small>of {step.cookies}</small>
       </p>
     {/if}
-    <BigPress
-      label={begun === null ? "Begin the tray" : isOver ? "Tray done" : "Next cookie"}
-      sub={begun === null
-        ? `${plural(step.cookies, "cookie")}, some ${lasting(Math.ceil(step.seconds / 60))}`
-        : `you take ${fixed(each, 0)} s each; ${lasting(Math.ceil(((step.cookies - number + 1) * each) / 60))} to the end of the tray`}
-      onpress={next}
-    />
+    {#if isPlayed && begun !== null && !isOver}
+      <HoldPress
+        big
+        space
+        label="Ice cookie {number}"
+        sub={`hold it down until it is full; ${ahead}`}
+        share={going ? going.heldMs / going.ms : 0}
+        onhold={(fromMs, toMs, isLast) => void hold(fromMs, toMs, isLast)}
+      />
+      <p class="mishap" role="status">{mishap}</p>
+    {:else}
+      <BigPress
+        label={begun === null ? "Begin the tray" : isOver ? "Tray done" : "Next cookie"}
+        sub={begun === null
+          ? `${plural(step.cookies, "cookie")}, some ${lasting(Math.ceil(step.seconds / 60))}`
+          : ahead}
+        onpress={next}
+      />
+    {/if}
     <p class="row">
       <Press
         plain
@@ -226,6 +293,12 @@
     flex-wrap: wrap;
     gap: 10px;
     margin: 12px 0;
+  }
+  .mishap {
+    min-height: 24px;
+    margin: 6px 0;
+    color: var(--tomato);
+    font-weight: 600;
   }
   .technique {
     min-height: 40px;

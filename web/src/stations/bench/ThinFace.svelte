@@ -7,6 +7,8 @@
   import { leastSeconds, mostSeconds, nextWater, stiffGrams } from "./arithmetic";
   import BigPress from "./BigPress.svelte";
   import type { StepNow } from "./happened";
+  import HoldPress from "./HoldPress.svelte";
+  import OnScale from "./OnScale.svelte";
 
   // A line is drawn and counted until it has gone; then the next water, from above.
   const { bench } = theDesk();
@@ -41,13 +43,26 @@
     return counting === null ? 0 : Math.max(0, performance.now() - counting) / 1000;
   });
 
-  function count() {
+  // In the practice kitchen a line is drawn that levels after seconds that only the kitchen knows.
+  let levels = $state<number | null>(null);
+  const LINE_HIGH = 26;
+  const high = $derived(
+    levels === null || counting === null ? 0 : LINE_HIGH * Math.max(0, 1 - counted / levels) ** 2,
+  );
+
+  async function count() {
     if (counting === null) {
+      if (bench.view?.seed !== null) {
+        const line = await bench.play.act({ what: "LINE", step: step.key });
+        if (!line) return;
+        levels = line.amount;
+      }
       counting = performance.now();
       return;
     }
     const seconds = Math.round((performance.now() - counting) / 100) / 10;
     counting = null;
+    levels = null;
     if (seconds >= 0.5) bench.press("COUNT", step.key, seconds);
   }
 
@@ -139,6 +154,42 @@
     </svg>
   </div>
 </div>
+{#if bench.view?.hasScale}
+  <OnScale
+    name="water"
+    wanted={isThin || more < 0.05 ? 0 : more}
+    ontake={(g) => bench.press("WATER", step.key, g)}
+  />
+{/if}
+{#if bench.view?.seed !== null}
+  <div class="played">
+    <HoldPress
+      label="Drip water in"
+      sub="hold it down, let go near the mark"
+      disabled={counting !== null}
+      onhold={(fromMs, toMs, isLast) =>
+        bench.play.act({
+          what: "POUR",
+          step: step.key,
+          name: `water ${fixed(now.water, 2)}`,
+          wanted: Math.max(more, 1),
+          fromMs,
+          toMs,
+          isLast,
+        })}
+    />
+    <svg class="line" viewBox="0 0 200 40" role="img" aria-label="The line that was drawn">
+      <path d="M0 34H200V40H0Z" fill={step.hex ?? "var(--table)"} stroke="var(--ink)" />
+      {#if high > 0.4}
+        <path
+          d="M60 34Q100 {34 - 2 * high} 140 34Z"
+          fill={step.hex ?? "var(--table)"}
+          stroke="var(--ink)"
+        />
+      {/if}
+    </svg>
+  </div>
+{/if}
 <BigPress
   label={counting === null ? "Count" : "It has gone"}
   sub={counting === null
@@ -176,6 +227,17 @@
     flex-wrap: wrap;
     gap: 10px 14px;
     align-items: end;
+  }
+  .played {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 14px;
+    margin: 10px 0;
+  }
+  .line {
+    width: 200px;
+    height: 40px;
   }
   .end {
     margin-top: 12px;

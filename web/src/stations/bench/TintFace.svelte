@@ -1,21 +1,46 @@
 <script lang="ts">
+  import { onMount } from "svelte";
   import type { BenchStep } from "../../api/types";
+  import { theDesk } from "../../desk/order.svelte";
   import Press from "../../parts/Press.svelte";
   import { fixed, grams, plural } from "../../units/format";
   import { apart } from "../../units/tint";
   import BigPress from "./BigPress.svelte";
+  import type { StepNow } from "./happened";
+  import HoldPress from "./HoldPress.svelte";
 
   // Drops counted off by fives, with a look between; grams beside them for a small scale.
-  let { step, ondone }: { step: BenchStep; ondone: () => void } = $props();
+  const { bench } = theDesk();
+  const { scale } = bench;
+  let { step, now, ondone }: { step: BenchStep; now: StepNow; ondone: () => void } = $props();
   const FIVE = 5;
+  /** A drop weighs so much. */
+  const DROP_GRAMS = 0.04;
+  const DRIP_MS = 400;
+  const LEAST_GRAMS = 0.02;
 
   const tint = $derived(step.mixed?.tint ?? null);
-  let counted = $state<Record<string, number>>({});
+  const dropsWord = (gel: string) => `drops of ${gel}`;
+  const countOf = (gel: string) => now.weights[dropsWord(gel)] ?? 0;
+  const count = (gel: string, drops: number) =>
+    bench.press("WEIGHED", step.key, drops, dropsWord(gel));
+  onMount(() => (bench.view?.hasScale ? scale.watch() : undefined));
+  const onScale = $derived(bench.view?.hasScale ? scale.grams : null);
+
+  /** In the practice kitchen drops fall one after the other while it is held. */
+  let fallen = 0;
+  function drip(gel: string, toMs: number, isLast: boolean) {
+    const due = Math.floor(toMs / DRIP_MS) + 1;
+    while (fallen < due) {
+      fallen++;
+      const nth = countOf(gel) + 1;
+      count(gel, nth);
+      void bench.play.act({ what: "DRIP", step: step.key, name: gel, nth });
+    }
+    if (isLast) fallen = 0;
+  }
   const left = $derived(
-    (tint?.doses ?? []).reduce(
-      (n, dose) => n + Math.max(0, dose.drops - (counted[dose.gel] ?? 0)),
-      0,
-    ),
+    (tint?.doses ?? []).reduce((n, dose) => n + Math.max(0, dose.drops - countOf(dose.gel)), 0),
   );
   const swatches = $derived(
     tint
@@ -42,7 +67,7 @@
 </ul>
 <ul class="doses">
   {#each tint?.doses ?? [] as dose (dose.gel)}
-    {@const n = counted[dose.gel] ?? 0}
+    {@const n = countOf(dose.gel)}
     <li>
       <span class="swatch small" style:background={dose.hex}></span>
       <span class="name">{dose.name}</span>
@@ -56,18 +81,45 @@
         plain
         disabled={n >= dose.drops}
         label="{dose.name}: count {Math.min(FIVE, dose.drops - n)} more"
-        onpress={() => (counted = { ...counted, [dose.gel]: Math.min(dose.drops, n + FIVE) })}
+        onpress={() => count(dose.gel, Math.min(dose.drops, n + FIVE))}
         >+ {Math.min(FIVE, dose.drops - n) || FIVE}</Press
       >
       <Press
         plain
         disabled={n === 0}
         label="{dose.name}: lost count, from the start"
-        onpress={() => (counted = { ...counted, [dose.gel]: 0 })}>0</Press
+        onpress={() => count(dose.gel, 0)}>0</Press
       >
+      {#if bench.view?.seed !== null}
+        <HoldPress
+          label="Drip {dose.name}"
+          onhold={(_, toMs, isLast) => drip(dose.gel, toMs, isLast)}
+        />
+      {/if}
+      {#if onScale !== null}
+        <Press
+          plain
+          disabled={onScale < LEAST_GRAMS || !scale.isHeld}
+          label="{dose.name}: as many drops as the scale says"
+          onpress={() => {
+            count(dose.gel, Math.round(onScale / DROP_GRAMS));
+            void scale.tare();
+          }}>by weight: {Math.max(0, Math.round(onScale / DROP_GRAMS))}</Press
+        >
+      {/if}
     </li>
   {/each}
 </ul>
+{#if bench.view?.hasScale}
+  <p class="scale">
+    <span class="soft">
+      {onScale === null
+        ? "the scale does not answer"
+        : `on the scale ${fixed(onScale, 2)} g: a lost count is weighed`}
+    </span>
+    <Press plain disabled={onScale === null} onpress={() => scale.tare()}>Tare</Press>
+  </p>
+{/if}
 <BigPress
   label="It's tinted"
   sub={left > 0 ? `${plural(left, "drop")} not counted off` : "all drops are in"}
@@ -112,6 +164,14 @@
   }
   .doses :global(button) {
     min-width: 64px;
+  }
+  .scale {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    justify-content: space-between;
+    gap: 8px;
+    margin: 6px 0 12px;
   }
   .name {
     min-width: 90px;

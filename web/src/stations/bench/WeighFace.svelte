@@ -2,10 +2,13 @@
   import type { BenchStep } from "../../api/types";
   import { theDesk } from "../../desk/order.svelte";
   import NumberField from "../../parts/NumberField.svelte";
+  import Press from "../../parts/Press.svelte";
   import { fixed, grams } from "../../units/format";
   import { inProportion, weightBand } from "./arithmetic";
   import BigPress from "./BigPress.svelte";
   import type { StepNow } from "./happened";
+  import HoldPress from "./HoldPress.svelte";
+  import OnScale from "./OnScale.svelte";
 
   // What goes on the scale, one after the other; what comes out over takes the rest with it.
   const { bench } = theDesk();
@@ -50,6 +53,10 @@
   const shown = (g: number) => (g < 20 ? fixed(g, 1) : grams(g));
   const next = $derived(recipe.findIndex((line) => now.weights[line.name] === undefined));
 
+  const upNext = $derived(recipe[next] ?? null);
+  const upGrams = $derived(upNext ? (wanted[next] ?? upNext.grams) : 0);
+  const isWeighing = $derived(now.begunAt !== null || !isMixing);
+
   function is(line: Line, i: number): string {
     const on = now.weights[line.name];
     if (on === undefined) return "";
@@ -60,6 +67,42 @@
   }
 </script>
 
+{#if bench.view?.hasScale && isWeighing}
+  <OnScale
+    name={upNext?.name ?? "all of it is weighed"}
+    wanted={upGrams}
+    isTaken={!upNext}
+    ontake={(g) => upNext && bench.press("WEIGHED", step.key, g, upNext.name)}
+  />
+  {#if bench.view.seed !== null}
+    <div class="played">
+      <HoldPress
+        label={upNext ? `Pour ${upNext.name}` : "All of it is in"}
+        sub="hold it down, let go near the mark; tap for a little"
+        disabled={!upNext}
+        onhold={(fromMs, toMs, isLast) =>
+          upNext &&
+          bench.play.act({
+            what: "POUR",
+            step: step.key,
+            name: upNext.name,
+            wanted: upGrams,
+            fromMs,
+            toMs,
+            isLast,
+          })}
+      />
+      <Press
+        plain
+        disabled={!upNext}
+        onpress={() =>
+          upNext &&
+          bench.play.act({ what: "SPOON", step: step.key, name: upNext.name, wanted: upGrams })}
+        >Spoon some off</Press
+      >
+    </div>
+  {/if}
+{/if}
 <ul>
   {#each recipe as line, i (line.name)}
     <li class:next={i === next}>
@@ -120,6 +163,11 @@
     gap: 4px 16px;
     padding: 8px 0;
     border-top: 1px solid var(--line);
+  }
+  .played {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 10px;
   }
   .name,
   .is {

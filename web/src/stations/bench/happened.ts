@@ -10,9 +10,12 @@ export type StepNow = {
   water: number;
   counts: { seconds: number; water: number; at: string }[];
   iced: number[];
+  everIced: number[];
   broken: number[];
+  redone: number[];
   wrong: { cookie: number; cause: string; at: string }[];
   weights: Record<string, number>;
+  added: Record<string, number>;
   bags: Record<string, { grams: number; iced: number }>;
   touched: { verdict: string; at: string } | null;
 };
@@ -26,9 +29,12 @@ export const NOTHING: StepNow = {
   water: 0,
   counts: [],
   iced: [],
+  everIced: [],
   broken: [],
+  redone: [],
   wrong: [],
   weights: {},
+  added: {},
   bags: {},
   touched: null,
 };
@@ -114,11 +120,18 @@ function now(events: BenchEvent[]): StepNow {
         iced.delete(event.amount);
         broken.add(event.amount);
         break;
+      case "REDONE":
+        iced.delete(event.amount);
+        step.redone.push(event.amount);
+        break;
+      case "ADDED":
+        step.added[event.words] = (step.added[event.words] ?? 0) + event.amount;
+        break;
       case "WRONG":
         step.wrong.push({ cookie: event.amount, cause: event.words, at: event.at });
         break;
       case "BAG":
-        step.bags[event.words] = { grams: event.amount, iced: everIced.size };
+        step.bags[event.words] = { grams: event.amount, iced: everIced.size + step.redone.length };
         break;
       case "TOUCHED":
         step.touched = { verdict: event.words, at: event.at };
@@ -126,6 +139,7 @@ function now(events: BenchEvent[]): StepNow {
     }
   }
   step.iced = numbers(iced);
+  step.everIced = numbers(everIced);
   step.broken = numbers(broken);
   return step;
 }

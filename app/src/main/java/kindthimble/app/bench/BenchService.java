@@ -1,5 +1,6 @@
 package kindthimble.app.bench;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -10,10 +11,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import kindthimble.app.clock.WorkOnClock;
 import kindthimble.app.cookie.CookieService;
+import kindthimble.app.device.Scales;
 import kindthimble.app.happened.BenchLog;
+import kindthimble.app.happened.Practising;
 import kindthimble.app.mixing.MixingService;
 import kindthimble.app.mixing.MixingView;
 import kindthimble.app.order.Kept;
@@ -51,29 +55,35 @@ public class BenchService {
 
     private final WorkOnClock work;
     private final BenchLog log;
+    private final Practising practising;
     private final MixingService mixings;
     private final Planner planner;
     private final CookieService cookies;
     private final ShopService shop;
     private final OffTheShelf shelf;
+    private final Scales scales;
     private final Clock clock;
 
     BenchService(
             WorkOnClock work,
             BenchLog log,
+            Practising practising,
             MixingService mixings,
             Planner planner,
             CookieService cookies,
             ShopService shop,
             OffTheShelf shelf,
+            Scales scales,
             Clock clock) {
         this.work = work;
         this.log = log;
+        this.practising = practising;
         this.mixings = mixings;
         this.planner = planner;
         this.cookies = cookies;
         this.shop = shop;
         this.shelf = shelf;
+        this.scales = scales;
         this.clock = clock;
     }
 
@@ -95,9 +105,13 @@ public class BenchService {
         List<BenchEvent> pressed = log.of(now.mixed().stream().map(Kept::id).toList()).stream()
                 .filter(event -> keys.contains(event.step()))
                 .toList();
+        Optional<Practising.Play> play = practising.of(now.order().id());
         return new BenchView(
                 now.order().revision(),
-                clock.instant(),
+                clock.instant()
+                        .plusSeconds(play.map(Practising.Play::aheadSeconds).orElse(0L)),
+                play.map(Practising.Play::seed).orElse(null),
+                scales.of(play.isPresent()).read().isPresent(),
                 steps,
                 pressed,
                 ThinningCurve.PER_GRAM,
@@ -112,14 +126,47 @@ public class BenchService {
      * @throws Refused when it is of no work of this order
      */
     void press(long order, List<BenchEvent> events) {
+        Optional<Practising.Play> play = practising.of(order);
         WorkOnClock.Work now = work.of(order);
+        boolean isMixing = mixings.hasStarted(now.leading().id());
+        press(now, events, play.isPresent());
+        if (play.isPresent() && !isMixing && mixings.hasStarted(now.leading().id())) {
+            practising.beganMixing(order);
+        }
+    }
+
+    /** Leaves the practice kitchen: what was pressed in it is taken back, and what that took off the shelf is put back. */
+    public void endPlay(long order) {
+        practising.of(order).ifPresent(play -> {
+            WorkOnClock.Work now = work.of(order);
+            List<BenchEvent> back = log.practised(List.of(order, now.leading().id())).stream()
+                    .map(event -> new BenchEvent(
+                            UUID.nameUUIDFromBytes(event.id().getBytes(StandardCharsets.UTF_8))
+                                    .toString(),
+                            clock.instant(),
+                            "",
+                            BenchEvent.Pressed.UNDONE,
+                            event.step(),
+                            0,
+                            event.id()))
+                    .toList();
+            press(now, back, true);
+            if (play.beganMixing()) {
+                mixings.restart(now.leading().id());
+            }
+            practising.end(order);
+        });
+    }
+
+    private void press(WorkOnClock.Work now, List<BenchEvent> events, boolean isPlayed) {
+        long order = now.order().id();
         Map<Long, List<BenchEvent>> byOrder = new TreeMap<>();
         for (BenchEvent event : events) {
             boolean isOwn = event.step().startsWith(order + " ");
             byOrder.computeIfAbsent(isOwn ? order : now.leading().id(), id -> new ArrayList<>())
                     .add(event);
         }
-        byOrder.forEach(log::add);
+        byOrder.forEach((of, own) -> log.add(of, own, isPlayed));
         List<BenchView.Step> steps = steps(now);
         Map<Long, Happened> happened = log.happened(byOrder.keySet());
         boolean mixes = steps.stream()

@@ -16,7 +16,9 @@ import kindthimble.core.work.Task;
  * the network.
  *
  * @param revision of the order
- * @param now what time it is
+ * @param now what time it is; in play the clock of that
+ * @param seed of the day that is played in the practice kitchen; null where the order is not played
+ * @param hasScale whether a scale answers
  * @param steps those that the clock has first before those that come later
  * @param pressed all events of the steps, as they arrived
  * @param perGram how a base gets thinner: b of {@code ln t = ln t0 - b w}
@@ -27,6 +29,8 @@ import kindthimble.core.work.Task;
 public record BenchView(
         long revision,
         Instant now,
+        @Nullable Long seed,
+        boolean hasScale,
         List<Step> steps,
         List<BenchEvent> pressed,
         double perGram,

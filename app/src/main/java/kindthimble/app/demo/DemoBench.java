@@ -23,7 +23,7 @@ class DemoBench {
     private static final String ICED = "Tall vase";
     private static final int ICED_COOKIES = 6;
     private static final int BROKEN = 3;
-    private static final double HAND = 1.35;
+    private static final double HAND = 1.25;
     private static final int MINUTE = 60;
     private static final int BAKED_MINUTES_AGO = 900;
     private static final int MIXED_MINUTES_AGO = 120;
@@ -57,7 +57,7 @@ class DemoBench {
                 }
             }
         }
-        log.add(order, events);
+        log.add(order, events, false);
     }
 
     private List<BenchEvent> iced(BenchView.Step step) {

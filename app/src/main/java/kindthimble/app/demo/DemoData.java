@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
+import kindthimble.app.happened.Practising;
 import kindthimble.app.history.History;
 import kindthimble.app.order.Orders;
 import kindthimble.app.order.Together;
@@ -40,10 +41,14 @@ class DemoData implements SmartInitializingSingleton {
     private final Together together;
     private final DemoOrders demo;
     private final DemoBench bench;
+    private final Practising practising;
     private final ShelfService shelf;
     private final GelService gels;
     private final History history;
     private final Clock clock;
+    /** A day on which the hand puts on a quarter more than planned. */
+    private static final long PLAYED = 2028;
+
     private static final int DAYS_TO_RAIN = 2;
     private static final double CELSIUS = 20;
     private static final double DAMP_PERCENT = 66;
@@ -56,6 +61,7 @@ class DemoData implements SmartInitializingSingleton {
             Together together,
             DemoOrders demo,
             DemoBench bench,
+            Practising practising,
             ShelfService shelf,
             GelService gels,
             History history,
@@ -66,6 +72,7 @@ class DemoData implements SmartInitializingSingleton {
         this.together = together;
         this.demo = demo;
         this.bench = bench;
+        this.practising = practising;
         this.shelf = shelf;
         this.gels = gels;
         this.history = history;
@@ -85,6 +92,7 @@ class DemoData implements SmartInitializingSingleton {
                 fillTheGels();
                 dampTheRoom();
                 bench.halfWay(taken.get(HALF_WAY));
+                taken.forEach(order -> practising.begin(order, PLAYED));
                 // What came with the shop is nothing that she has done.
                 history.forgetAll();
                 LOG.info("Demo orders are in");

@@ -31,6 +31,7 @@ class BenchEventEntity {
     private String step;
     private double amount;
     private String words;
+    private boolean practised;
 
     protected BenchEventEntity() {}
 

@@ -19,9 +19,23 @@ interface BenchEventRepository extends JpaRepository<BenchEventEntity, Long> {
     @Modifying
     @Query(
             nativeQuery = true,
-            value = "insert into bench_event (id, order_id, at, device, what, step, amount, words)"
-                    + " values (:id, :order, :at, :device, :what, :step, :amount, :words) on conflict (id) do nothing")
-    int add(String id, long order, Instant at, String device, String what, String step, double amount, String words);
+            value =
+                    "insert into bench_event (id, order_id, at, device, what, step, amount, words, practised)"
+                            + " values (:id, :order, :at, :device, :what, :step, :amount, :words, :practised) on conflict (id) do nothing")
+    int add(
+            String id,
+            long order,
+            Instant at,
+            String device,
+            String what,
+            String step,
+            double amount,
+            String words,
+            boolean practised);
+
+    /** What was pressed in play, in order. */
+    @Query("from BenchEventEntity e where e.orderId in :orders and e.practised order by e.seq")
+    List<BenchEventEntity> practised(Collection<Long> orders);
 
     long countByOrderId(long order);
 }

@@ -2,10 +2,13 @@ package kindthimble.app.happened;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import kindthimble.app.live.Changed;
 import kindthimble.core.bench.BenchEvent;
 import kindthimble.core.bench.Happened;
@@ -43,6 +46,17 @@ public class BenchLog {
         return events.of(orders).stream().map(BenchEventEntity::event).toList();
     }
 
+    /** What was pressed for some orders while they were played, and is not taken back, the last first. */
+    @Transactional(readOnly = true)
+    public List<BenchEvent> practised(Collection<Long> orders) {
+        Set<String> back = Happened.undone(of(orders));
+        List<BenchEvent> played = new ArrayList<>(
+                events.practised(orders).stream().map(BenchEventEntity::event).toList());
+        played.removeIf(event -> back.contains(event.id()));
+        Collections.reverse(played);
+        return played;
+    }
+
     /** What is so now, by order; nothing of an order of which nothing was pressed. */
     @Transactional(readOnly = true)
     public Map<Long, Happened> happened(Collection<Long> orders) {
@@ -57,9 +71,10 @@ public class BenchLog {
     /**
      * Keeps events; those that are there already are left as they are.
      *
+     * @param practised whether they are played, and teach nothing
      * @throws Refused when one can't be meant; nothing is kept then
      */
-    public void add(long order, List<BenchEvent> pressed) {
+    public void add(long order, List<BenchEvent> pressed, boolean practised) {
         if (events.countByOrderId(order) + pressed.size() > MOST_OF_ORDER) {
             throw new Refused("", "More was pressed for this order than is kept. Nothing of it was added.");
         }
@@ -74,7 +89,8 @@ public class BenchLog {
                     event.what().name(),
                     event.step(),
                     event.amount(),
-                    event.words());
+                    event.words(),
+                    practised);
         }
         if (added > 0) {
             published.publishEvent(new Changed(order, Changed.NOT_THE_ORDER, events.countByOrderId(order)));

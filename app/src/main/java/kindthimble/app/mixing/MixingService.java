@@ -198,6 +198,12 @@ public class MixingService {
                 difference);
     }
 
+    /** Whether the mixing that an order leads goes by a plan that was kept. */
+    @Transactional(readOnly = true)
+    public boolean hasStarted(long leading) {
+        return mixings.existsById(leading);
+    }
+
     /** Keeps the plan as it is now; later changes show as differences to it. */
     public MixingView start(long order) {
         orders.forChange(order);
@@ -224,7 +230,7 @@ public class MixingService {
     }
 
     /** Gives the frozen plan up: the mixing is planned afresh. */
-    MixingView restart(long order) {
+    public MixingView restart(long order) {
         orders.forChange(order);
         long leading = together.leading(order);
         JsonNode before = stored(leading);

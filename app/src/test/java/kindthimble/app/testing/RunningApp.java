@@ -2,6 +2,8 @@ package kindthimble.app.testing;
 
 import jakarta.persistence.EntityManagerFactory;
 import java.io.InputStream;
+import java.net.InetAddress;
+import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -17,6 +19,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import kindthimble.app.KindThimble;
 import kindthimble.app.history.History;
+import kindthimble.devices.KitchenScale;
 import org.hibernate.SessionFactory;
 import org.junit.jupiter.api.extension.AfterAllCallback;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
@@ -37,12 +40,16 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
     private static final AtomicInteger NUMBER = new AtomicInteger();
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
+    /** Where no scale answers. */
+    private static final int NO_SCALE = 1;
+
     private final HttpClient http = HttpClient.newHttpClient();
     private final boolean demo;
     private final String dump;
     private final List<String> before;
     private final String database = "t_" + ProcessHandle.current().pid() + "_" + NUMBER.incrementAndGet();
     private ConfigurableApplicationContext context;
+    private ServerSocket scale;
 
     private RunningApp(boolean demo, String dump, String... before) {
         this.demo = demo;
@@ -69,6 +76,7 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
     @Override
     public void beforeAll(ExtensionContext junit) throws SQLException {
         cluster("create database " + database);
+        scale = practiceScale();
         if (dump != null) {
             try (InputStream file = RunningApp.class.getResourceAsStream(dump)) {
                 store(new String(file.readAllBytes(), StandardCharsets.UTF_8));
@@ -83,7 +91,29 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
     @Override
     public void afterAll(ExtensionContext junit) throws SQLException {
         context.close();
+        switchOffTheScale();
         cluster("drop database " + database + " with (force)");
+    }
+
+    private static ServerSocket practiceScale() {
+        try {
+            ServerSocket server = new ServerSocket(0, 5, InetAddress.getLoopbackAddress());
+            Thread thread = new Thread(() -> new KitchenScale(3).serve(server), "practice scale");
+            thread.setDaemon(true);
+            thread.start();
+            return server;
+        } catch (java.io.IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+
+    /** As if its battery were empty. */
+    public void switchOffTheScale() {
+        try {
+            scale.close();
+        } catch (java.io.IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
     }
 
     /** Stops the application and starts it again on what it has stored. */
@@ -220,6 +250,8 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
                 "--spring.datasource.password=" + password(),
                 "--kind-thimble.demo=" + demo,
                 "--kind-thimble.today=2026-12-02",
+                "--kind-thimble.scale-port=" + NO_SCALE,
+                "--kind-thimble.practice-scale-port=" + scale.getLocalPort(),
                 "--springdoc.api-docs.enabled=true",
                 "--spring.jpa.properties.hibernate.generate_statistics=true",
                 "--spring.main.banner-mode=off",

@@ -39,6 +39,10 @@ public record BenchEvent(String id, Instant at, String device, Pressed what, Str
         BROKE,
         /** Something went wrong with the cookie of this number; the words say what. */
         WRONG,
+        /** The cookie of this number is to be iced once more. */
+        REDONE,
+        /** So many grams went in beyond the plan; the words say what, or into which bag. */
+        ADDED,
         /** A bag was weighed: so many grams are left; the words say of which colour. */
         BAG,
         /** What dries was touched; the words are {@code SKINNED} or {@code SOFT}. */

@@ -34,10 +34,13 @@ public record Happened(Map<String, StepNow> steps) {
      * @param water grams that went in, all together
      * @param counts seconds that lines took, each with the grams of water that were in by then
      * @param iced numbers of the cookies that are iced
+     * @param everIced numbers of those that were iced, whatever came of them later
      * @param broken numbers of the cookies that broke
+     * @param redone numbers of the cookies that were to be iced once more, each as often as that was so
      * @param wrong what went wrong, in order
      * @param weights what was weighed last, by what it was
-     * @param bags what was left in a bag when it was weighed, by its colour, with how many cookies had been iced by then, broken ones with them
+     * @param added grams that went in beyond the plan, all together, by what it was or into which bag
+     * @param bags what was left in a bag when it was weighed, by its colour, with how often a cookie had been iced by then, broken ones with them
      * @param touched the last verdict on what dries; empty for none
      */
     public record StepNow(
@@ -49,9 +52,12 @@ public record Happened(Map<String, StepNow> steps) {
             double water,
             List<Count> counts,
             SortedSet<Integer> iced,
+            SortedSet<Integer> everIced,
             SortedSet<Integer> broken,
+            List<Integer> redone,
             List<Wrong> wrong,
             Map<String, Double> weights,
+            Map<String, Double> added,
             Map<String, Bag> bags,
             Touched touched) {
 
@@ -73,7 +79,7 @@ public record Happened(Map<String, StepNow> steps) {
     /** All that follows from events. */
     public static Happened of(Collection<BenchEvent> events) {
         List<BenchEvent> inOrder = inOrder(events);
-        Set<String> undone = undone(inOrder);
+        Set<String> undone = takenBack(inOrder);
         Map<String, Making> making = new LinkedHashMap<>();
         for (BenchEvent event : inOrder) {
             if (event.what() != BenchEvent.Pressed.UNDONE && !undone.contains(event.id())) {
@@ -85,6 +91,11 @@ public record Happened(Map<String, StepNow> steps) {
         return new Happened(steps);
     }
 
+    /** Ids of the events that are taken back. */
+    public static Set<String> undone(Collection<BenchEvent> events) {
+        return takenBack(inOrder(events));
+    }
+
     private static List<BenchEvent> inOrder(Collection<BenchEvent> events) {
         Map<String, BenchEvent> once = new LinkedHashMap<>();
         events.forEach(event -> once.putIfAbsent(event.id(), event));
@@ -94,7 +105,7 @@ public record Happened(Map<String, StepNow> steps) {
     }
 
     /** What is taken back: an undoing can be taken back itself, so the last ones are looked at first. */
-    private static Set<String> undone(List<BenchEvent> inOrder) {
+    private static Set<String> takenBack(List<BenchEvent> inOrder) {
         Set<String> undone = new HashSet<>();
         for (int i = inOrder.size() - 1; i >= 0; i--) {
             BenchEvent event = inOrder.get(i);
@@ -115,10 +126,12 @@ public record Happened(Map<String, StepNow> steps) {
         private double water;
         private final List<Count> counts = new ArrayList<>();
         private final SortedSet<Integer> iced = new TreeSet<>();
-        private final Set<Integer> everIced = new HashSet<>();
+        private final SortedSet<Integer> everIced = new TreeSet<>();
         private final SortedSet<Integer> broken = new TreeSet<>();
+        private final List<Integer> redone = new ArrayList<>();
         private final List<Wrong> wrong = new ArrayList<>();
         private final Map<String, Double> weights = new LinkedHashMap<>();
+        private final Map<String, Double> added = new LinkedHashMap<>();
         private final Map<String, Bag> bags = new LinkedHashMap<>();
         private Touched touched;
 
@@ -150,8 +163,13 @@ public record Happened(Map<String, StepNow> steps) {
                     iced.remove((int) event.amount());
                     broken.add((int) event.amount());
                 }
+                case REDONE -> {
+                    iced.remove((int) event.amount());
+                    redone.add((int) event.amount());
+                }
+                case ADDED -> added.merge(event.words(), event.amount(), Double::sum);
                 case WRONG -> wrong.add(new Wrong((int) event.amount(), event.words(), event.at()));
-                case BAG -> bags.put(event.words(), new Bag(event.amount(), everIced.size()));
+                case BAG -> bags.put(event.words(), new Bag(event.amount(), everIced.size() + redone.size()));
                 case TOUCHED -> touched = new Touched(event.words(), event.at());
                 default -> throw new IllegalArgumentException(event.what() + " is of no step");
             }
@@ -173,9 +191,12 @@ public record Happened(Map<String, StepNow> steps) {
                     water,
                     List.copyOf(counts),
                     iced,
+                    everIced,
                     broken,
+                    List.copyOf(redone),
                     List.copyOf(wrong),
                     Map.copyOf(weights),
+                    Map.copyOf(added),
                     Map.copyOf(bags),
                     touched);
         }

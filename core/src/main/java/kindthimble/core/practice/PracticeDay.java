@@ -90,9 +90,10 @@ public final class PracticeDay {
     private Report play(int handed, ThinningCurve curve) {
         List<Thinned> thinned = new ArrayList<>();
         for (Pour.Bowl bowl : pour.bowls()) {
+            double waterPer100Base = 0;
             for (Ladder.Rung rung : Ladder.of(bowl)) {
                 if (rung.waterGrams() > 0) {
-                    thinned.add(thin(bowl, rung, curve));
+                    waterPer100Base = thin(bowl, rung, curve, waterPer100Base, thinned);
                 }
             }
         }
@@ -148,24 +149,29 @@ public final class PracticeDay {
         return used;
     }
 
-    /** Water by what is counted, until it counts right; the count is a person's. */
-    private Thinned thin(Pour.Bowl bowl, Ladder.Rung rung, ThinningCurve curve) {
+    /**
+     * Water by what is counted, until it counts right; the count is a person's.
+     *
+     * @param inBefore grams of water in 100 g of the base already
+     * @return the same afterwards
+     */
+    private double thin(Pour.Bowl bowl, Ladder.Rung rung, ThinningCurve curve, double inBefore, List<Thinned> thinned) {
         double wanted = rung.countSeconds();
         double base = Math.max(1, rung.inBowlGrams());
-        double water = 0;
+        double waterPer100Base = inBefore;
         int counts = 0;
         double more;
-        double start = Math.max(wanted * 1.5, truth.curve().ownCountSeconds());
         do {
-            double seconds = start * Math.exp(-truth.curve().perGram() * water * 100 / base);
+            double seconds = PracticeKitchen.lineSeconds(truth, waterPer100Base, wanted);
             double counted = Math.max(
                     LEAST_COUNT,
                     seconds * (1 + COUNT_SHARE * random.nextGaussian()) + COUNT_SECONDS * random.nextGaussian());
             counts++;
             more = NextWater.grams(counted, wanted, base, curve);
-            water += more;
+            waterPer100Base += more * 100 / base;
         } while (more > 0 && counts < MOST_COUNTS);
-        return new Thinned(
-                bowl.colour(), wanted, start * Math.exp(-truth.curve().perGram() * water * 100 / base), counts);
+        thinned.add(new Thinned(
+                bowl.colour(), wanted, PracticeKitchen.lineSeconds(truth, waterPer100Base, wanted), counts));
+        return waterPer100Base;
     }
 }

@@ -1,0 +1,220 @@
+package kindthimble.app.practice;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import kindthimble.app.bench.BenchService;
+import kindthimble.app.bench.BenchView;
+import kindthimble.app.device.ScalePan;
+import kindthimble.app.device.Scales;
+import kindthimble.app.happened.BenchLog;
+import kindthimble.app.happened.Practising;
+import kindthimble.app.order.Orders;
+import kindthimble.app.plan.Planner;
+import kindthimble.app.shop.ShopService;
+import kindthimble.core.bench.Happened;
+import kindthimble.core.pour.MixingOrder;
+import kindthimble.core.practice.PracticeKitchen;
+import kindthimble.core.practice.PracticeKitchen.Mishap;
+import kindthimble.core.practice.Truth;
+import kindthimble.core.tint.Gel;
+import kindthimble.core.words.Refused;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Stands in for the icing and the hands of an order that is played. */
+@Service
+@Transactional
+class PlayService {
+    /** Of a played day something goes wrong with so many cookies. */
+    private static final double ERRS = 0.05;
+
+    /** A bare cookie of 6 mm of dough, in grams for each that its icing has: the practice kitchen bakes them so. */
+    private static final double BARE_GRAMS = 24;
+
+    private static final double SPOON_SHARE = 0.025;
+    private static final double SPOON_LEAST_GRAMS = 0.1;
+
+    private static final Map<Mishap, String> WORDS = Map.of(
+            Mishap.BROKE, "broke",
+            Mishap.CRATER, "crater",
+            Mishap.OVER_THE_EDGE, "over the edge",
+            Mishap.AIR_BUBBLE, "air bubble");
+
+    private final Practising practising;
+    private final Orders orders;
+    private final Planner planner;
+    private final ShopService shop;
+    private final BenchService bench;
+    private final BenchLog log;
+    private final ScalePan pan;
+
+    PlayService(
+            Practising practising,
+            Orders orders,
+            Planner planner,
+            ShopService shop,
+            BenchService bench,
+            BenchLog log,
+            Scales scales) {
+        this.practising = practising;
+        this.orders = orders;
+        this.planner = planner;
+        this.shop = shop;
+        this.bench = bench;
+        this.log = log;
+        pan = scales.practicePan();
+    }
+
+    BenchView begin(long order, long seed) {
+        orders.order(order);
+        practising.begin(order, seed);
+        return bench.view(order);
+    }
+
+    BenchView end(long order) {
+        orders.order(order);
+        bench.endPlay(order);
+        return bench.view(order);
+    }
+
+    BenchView later(long order, long seconds) {
+        orders.order(order);
+        practising.later(order, seconds);
+        return bench.view(order);
+    }
+
+    /**
+     * @throws Refused when the order is not played, or there is no such step
+     */
+    @Transactional(readOnly = true)
+    public Deed.Outcome act(long order, Deed deed) {
+        PracticeKitchen kitchen = kitchen(order);
+        return switch (deed.what()) {
+            case POUR -> pour(kitchen, deed);
+            case SPOON -> spoon(deed);
+            case DRIP -> drip(kitchen, deed);
+            case LINE -> line(kitchen, order, deed);
+            case ICE -> ice(kitchen, deed);
+            case BAG -> bag(kitchen, order, deed);
+            case BARE -> set(kitchen, deed, BARE_GRAMS);
+            case ICED -> set(kitchen, deed, BARE_GRAMS + kitchen.cookieGrams(deed.step(), deed.nth(), deed.wanted()));
+            case TOUCH -> new Deed.Outcome(0, null, kitchen.isDry(deed.toMs() / 1_000, deed.wanted()), false);
+        };
+    }
+
+    private PracticeKitchen kitchen(long order) {
+        Practising.Play play = practising
+                .of(order)
+                .orElseThrow(() -> new Refused("", "This order is not played now. Begin to practise first."));
+        double count = planner.recipe(orders.order(order).details()).curve().ownCountSeconds();
+        return new PracticeKitchen(
+                Truth.of(play.seed(), shop.settings().habits(), count).erring(ERRS), play.seed());
+    }
+
+    private static String told(Deed deed) {
+        return deed.step() + " " + deed.name() + " " + deed.nth();
+    }
+
+    private Deed.Outcome pour(PracticeKitchen kitchen, Deed deed) {
+        double grams = kitchen.poured(told(deed), deed.wanted(), deed.fromMs(), deed.toMs())
+                + (deed.isLast() ? kitchen.tail(told(deed), deed.wanted(), deed.toMs()) : 0);
+        return new Deed.Outcome(grams, null, false, pan.add(grams));
+    }
+
+    /** A spoon holds a fortieth of what is weighed, and no less than a tip of a knife. */
+    private Deed.Outcome spoon(Deed deed) {
+        double grams = Math.max(SPOON_LEAST_GRAMS, deed.wanted() * SPOON_SHARE);
+        return new Deed.Outcome(grams, null, false, pan.add(-grams));
+    }
+
+    private Deed.Outcome drip(PracticeKitchen kitchen, Deed deed) {
+        String drops = deed.step() + " " + deed.name();
+        int fell = kitchen.drops(drops, deed.nth());
+        double grams = fell * kitchen.dropGrams(drops, deed.nth(), Gel.DROP_GRAMS);
+        return new Deed.Outcome(fell, null, false, pan.add(grams));
+    }
+
+    /** The bowl is as thin as all the water makes it that went in on the way down its ladder. */
+    private Deed.Outcome line(PracticeKitchen kitchen, long order, Deed deed) {
+        List<BenchView.Step> steps = bench.view(order).steps();
+        BenchView.Step here = step(steps, deed.step());
+        Map<Long, Happened> happened = log.happened(Set.of(here.order()));
+        double waterPer100Base = 0;
+        for (BenchView.Step step : steps) {
+            boolean isThinned = step.task().equals(here.task())
+                    && step.mixed() != null
+                    && step.mixed().doing() == MixingOrder.Doing.THIN;
+            if (isThinned && step.mixed().baseGrams() > 0) {
+                waterPer100Base += 100 * water(happened, step) / step.mixed().baseGrams();
+            }
+            if (step.key().equals(here.key())) {
+                break;
+            }
+        }
+        double wanted = here.mixed() == null ? 0 : here.mixed().countSeconds();
+        return new Deed.Outcome(kitchen.lineSeconds(waterPer100Base, wanted), null, false, false);
+    }
+
+    private static double water(Map<Long, Happened> happened, BenchView.Step step) {
+        Happened.StepNow now =
+                happened.getOrDefault(step.order(), Happened.NOTHING).steps().get(step.key());
+        return now == null ? 0 : now.water();
+    }
+
+    private Deed.Outcome ice(PracticeKitchen kitchen, Deed deed) {
+        return new Deed.Outcome(
+                kitchen.cookieSeconds(deed.step(), deed.nth(), deed.wanted()),
+                WORDS.get(kitchen.mishap(deed.step(), deed.nth())),
+                false,
+                false);
+    }
+
+    /** A bag holds what was filled in, less what each cookie took that was iced out of it; of several bags the one in hand. */
+    private Deed.Outcome bag(PracticeKitchen kitchen, long order, Deed deed) {
+        List<BenchView.Step> steps = bench.view(order).steps();
+        BenchView.InBag bag = step(steps, deed.step()).bags().stream()
+                .filter(one -> word(one).equals(deed.name()))
+                .findFirst()
+                .orElseThrow(() -> new Refused("name", "There is no such bag at this step."));
+        double used = 0;
+        for (BenchView.Step step : steps) {
+            for (BenchView.InBag one : step.bags()) {
+                if (word(one).equals(deed.name())) {
+                    used += used(kitchen, step, one);
+                }
+            }
+        }
+        double comesOut = bag.fullGrams() - bag.keepsGrams();
+        double inHand = comesOut <= 0 ? 0 : used - Math.floor(Math.min(used / comesOut, bag.bags() - 1.0)) * comesOut;
+        return set(kitchen, deed, Math.max(bag.keepsGrams(), bag.fullGrams() - inHand));
+    }
+
+    private double used(PracticeKitchen kitchen, BenchView.Step step, BenchView.InBag bag) {
+        Happened.StepNow now = log.happened(Set.of(step.order()))
+                .getOrDefault(step.order(), Happened.NOTHING)
+                .steps()
+                .get(step.key());
+        return now == null
+                ? 0
+                : now.everIced().stream()
+                        .mapToDouble(cookie -> kitchen.cookieGrams(step.key(), cookie, bag.eachGrams()))
+                        .sum();
+    }
+
+    private static String word(BenchView.InBag bag) {
+        return bag.tip().isEmpty() ? bag.colour() : bag.colour() + ", " + bag.tip();
+    }
+
+    private static BenchView.Step step(List<BenchView.Step> steps, String key) {
+        return steps.stream()
+                .filter(step -> step.key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new Refused("step", "There is no such step at the bench of this order."));
+    }
+
+    private Deed.Outcome set(PracticeKitchen kitchen, Deed deed, double grams) {
+        double down = kitchen.setDown(told(deed) + deed.toMs(), grams);
+        return new Deed.Outcome(down, null, false, pan.put(down));
+    }
+}
