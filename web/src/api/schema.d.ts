@@ -3317,7 +3317,7 @@ export interface components {
             pour: components["schemas"]["Pour"];
         };
         /** @enum {string} */
-        PracticeDeed: "POUR" | "DRIP" | "LINE" | "ICE" | "BAG" | "BARE" | "ICED" | "TOUCH";
+        PracticeDeed: "POUR" | "SPOON" | "DRIP" | "LINE" | "ICE" | "BAG" | "BARE" | "ICED" | "TOUCH";
         PracticeLater: {
             /** Format: int64 */
             seconds: number;
