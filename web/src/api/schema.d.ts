@@ -1318,6 +1318,8 @@ export interface components {
             state: components["schemas"]["State"] | null;
             tint: components["schemas"]["RecipeView"] | null;
             wanted: (string | null) | null;
+            looks: components["schemas"]["Look"][];
+            nearest: (string | null) | null;
             mother: (string | null) | null;
             /** Format: double */
             motherGrams: number;
@@ -1330,6 +1332,11 @@ export interface components {
             /** Format: double */
             cutMm: number;
             tips: string[];
+        };
+        BenchPieces: {
+            name: string;
+            /** Format: int32 */
+            pieces: number;
         };
         BenchStep: {
             key: string;
@@ -1357,8 +1364,13 @@ export interface components {
             /** Format: double */
             eachSeconds: number;
             /** Format: double */
+            icedGrams: number;
+            /** Format: double */
+            coatGrams: number;
+            /** Format: double */
             wetSeconds: number;
             weighed: components["schemas"]["BenchLine"][];
+            packaging: components["schemas"]["BenchPieces"][];
             mixed: components["schemas"]["BenchMixed"] | null;
             bags: components["schemas"]["BenchBag"][];
             waits: components["schemas"]["BenchWait"][];
@@ -2379,6 +2391,11 @@ export interface components {
         };
         /** @enum {string} */
         ListedBy: "LATEST" | "EARLIEST" | "NAME" | "FOR" | "MOST_COOKIES";
+        Look: {
+            /** Format: double */
+            times: number;
+            hex: string;
+        };
         MarkView: {
             /** Format: int32 */
             move: number;
@@ -3125,6 +3142,7 @@ export interface components {
             dough: (string | null) | null;
             rolledMm: number | null;
             bareSpares: number | null;
+            fullness: number | null;
             clock: {
                 [key: string]: components["schemas"]["Wish"];
             };

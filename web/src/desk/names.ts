@@ -6,6 +6,7 @@ const OF_ORDER: Record<string, string> = {
   client: "For",
   handOver: "Hand-over",
   floodSeconds: "Flood counts",
+  fullness: "Fullness of coats",
   recipe: "Base",
   filling: "Filled by",
   notes: "Notes",

@@ -8,6 +8,7 @@
   import { MOST_CHANCE } from "./arithmetic";
   import { bagStanding, bagWord, type InBag } from "./bags";
   import OnScale from "./OnScale.svelte";
+  import TopUpSlip from "./TopUpSlip.svelte";
 
   // What is in the bags of this run, and whether it reaches: weighed now and then, the guess gets surer.
   const { bench } = theDesk();
@@ -35,7 +36,8 @@
   <Sheet label="In the bags">
     <h2>In the bags</h2>
     <ul>
-      {#each bags as { bag, left, isWeighed, toGo, forecast } (bagWord(bag))}
+      {#each bags as standing (bagWord(standing.bag))}
+        {@const { bag, left, isWeighed, toGo, forecast } = standing}
         <li>
           <svg viewBox="0 0 120 30" width="96" height="24" aria-hidden="true">
             <path
@@ -92,9 +94,10 @@
                   forecast.cookies,
                   1,
                 )} more of {fixed(toGo, 0)} to go. {forecast.short > 0
-                  ? `About ${grams(forecast.short)} g short: mix a small bowl now, while the colour can be matched by weight; or ice fewer spares, or leaner.`
+                  ? `About ${grams(forecast.short)} g short: mix a small bowl now, while the colour can be matched by weight.`
                   : `It may not reach (${chance(forecast.chance)}).`}
               </p>
+              <TopUpSlip {step} {standing} />
             {:else}
               <p class="soft">
                 {fixed(forecast.each, 1)} g a cookie: it reaches{forecast.chance < 0.001

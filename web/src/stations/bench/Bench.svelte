@@ -8,6 +8,8 @@
   import BagFace from "./BagFace.svelte";
   import BagsSlip from "./BagsSlip.svelte";
   import DryingNow from "./DryingNow.svelte";
+  import type { BenchStep } from "../../api/types";
+  import { moved, waitingFor } from "./moved";
   import { happened, NOTHING, undone } from "./happened";
   import IceFace from "./IceFace.svelte";
   import { pedal } from "./pedal.svelte";
@@ -104,9 +106,26 @@
 
   function cant() {
     if (!step) return;
+    const waits = waitingFor(steps, step).filter((one) => !nows[one.key]?.doneAt);
+    const first = waits[0];
+    said = first
+      ? `${titleOf(step)} is put aside. It holds up ${plural(waits.length, "step")}, first ${lineOf(first)}.`
+      : `${titleOf(step)} is put aside. Nothing waits for it.`;
     bench.press("CANT", step.key, 0, "not possible now");
     chosen = null;
   }
+
+  // What came of the last press for all the others, until the next one.
+  let said = $state("");
+  let looked: BenchStep[] = [];
+  $effect(() => {
+    const view = bench.view;
+    if (!view || view.steps === looked) return;
+    const change =
+      looked.length > 0 ? moved(looked, view.steps, (one) => Boolean(nows[one.key]?.doneAt)) : null;
+    looked = view.steps;
+    if (change) said = change.words;
+  });
 
   function whenOf(one: Standing): string {
     if (one.now.device && one.now.device !== bench.device && one.now.begunAt)
@@ -172,6 +191,7 @@
               <PlainFace {step} {now} {at} ondone={done} />
             {/if}
           {/key}
+          <p class="said" role="status">{said}</p>
           <p class="acts">
             <Press plain disabled={!last} onpress={back}>Back</Press>
             <Press plain onpress={putOff}>Put it off</Press>
@@ -261,6 +281,10 @@
   header h2 {
     font-size: 30px;
     line-height: 1.15;
+  }
+  .said {
+    min-height: 24px;
+    margin-top: 8px;
   }
   .dot {
     flex: none;

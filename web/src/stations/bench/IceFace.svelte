@@ -8,6 +8,7 @@
   import BigPress from "./BigPress.svelte";
   import type { StepNow } from "./happened";
   import HoldPress from "./HoldPress.svelte";
+  import TrialDialog from "./TrialDialog.svelte";
   import { clockOf, techniqueOf } from "./words";
   import WrongDialog from "./WrongDialog.svelte";
 
@@ -18,6 +19,7 @@
     $props();
 
   let dialog: WrongDialog;
+  let trial: TrialDialog;
   const MOST_SHOWN = 24;
   const PLAY_MS = 900;
 
@@ -210,6 +212,9 @@
         onpress={() => bench.press("BROKE", step.key, number)}>One broke</Press
       >
       <Press plain onpress={() => dialog.show()}>Something went wrong</Press>
+      {#if step.coatGrams > 0}
+        <Press plain onpress={() => trial.show()}>Weigh a trial cookie</Press>
+      {/if}
     </p>
     <p class="soft technique">{techniqueOf(pass?.stage, step.wetSeconds > 0)}</p>
   </div>
@@ -232,6 +237,7 @@
     : ""}{Math.max(0, step.cookies - now.iced.length - now.broken.length)} to go
 </p>
 
+<TrialDialog bind:this={trial} {step} {now} />
 <WrongDialog bind:this={dialog} {step} {now} {at} {number} {times} />
 
 <style>

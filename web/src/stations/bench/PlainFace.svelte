@@ -39,6 +39,11 @@
 </script>
 
 <p>{sentence}</p>
+{#if step.packaging.length > 0}
+  <p>
+    Takes {step.packaging.map((one) => `${one.pieces} ${one.name}`).join(" and ")} off the shelf.
+  </p>
+{/if}
 <p class="big">
   {#if ovenSince !== null}
     {clockOf(left)}

@@ -6,7 +6,7 @@
   import { fixed, grams } from "../../units/format";
   import { leastSeconds, mostSeconds, nextWater, stiffGrams } from "./arithmetic";
   import BigPress from "./BigPress.svelte";
-  import type { StepNow } from "./happened";
+  import { type StepNow, undone } from "./happened";
   import HoldPress from "./HoldPress.svelte";
   import OnScale from "./OnScale.svelte";
 
@@ -17,19 +17,35 @@
 
   const STIFF_SECONDS = 80;
   const wanted = $derived(step.mixed?.countSeconds ?? 0);
-  const base = $derived(step.mixed?.baseGrams ?? 0);
+  const STIFF = "stiff base";
+  const stiffIn = $derived(now.added[STIFF] ?? 0);
+  const base = $derived((step.mixed?.baseGrams ?? 0) + stiffIn);
   const planned = $derived(step.mixed?.waterGrams ?? 0);
   const perGram = $derived(bench.view?.perGram ?? 0.23);
-  const last = $derived(now.counts.at(-1) ?? null);
+  // A count holds until something more goes in.
+  const isChanged = $derived.by(() => {
+    const counted = now.counts.at(-1);
+    const back = undone(bench.pressed);
+    return bench.pressed.some(
+      (event) =>
+        event.step === step.key &&
+        event.what === "ADDED" &&
+        !back.has(event.id) &&
+        (!counted || Date.parse(event.at) > Date.parse(counted.at)),
+    );
+  });
+  const last = $derived(isChanged ? null : (now.counts.at(-1) ?? null));
   const isRight = $derived(
     last !== null && last.seconds >= leastSeconds(wanted) && last.seconds <= mostSeconds(wanted),
   );
   const isThin = $derived(last !== null && last.seconds < leastSeconds(wanted));
   // Before the first count most of what the plan says, from above as well.
   const more = $derived(
-    last === null || now.water > last.water
-      ? Math.max(0, 0.8 * planned - now.water)
-      : nextWater(last.seconds, wanted, base, perGram),
+    isChanged
+      ? 0
+      : last === null || now.water > last.water
+        ? Math.max(0, 0.8 * planned - now.water)
+        : nextWater(last.seconds, wanted, base, perGram),
   );
   const stiff = $derived(
     last && isThin ? stiffGrams(last.seconds, wanted, base, STIFF_SECONDS, perGram) : 0,
@@ -89,7 +105,11 @@
   <div>
     <p class="soft">water in so far</p>
     <p class="big">{fixed(now.water, 1)} <small>g</small></p>
-    <p class="soft">of about {fixed(planned, 1)} g; {grams(base)} g of base in the bowl</p>
+    <p class="soft">
+      of about {fixed(planned, 1)} g; {grams(base)} g of base in the bowl{stiffIn > 0
+        ? `, ${grams(stiffIn)} g of it to spare`
+        : ""}
+    </p>
     <p class="now" role="status">
       {#if isRight}
         {fixed(last?.seconds ?? 0, 0)} s is right.
@@ -104,6 +124,13 @@
       {/if}
     </p>
     <div class="row">
+      {#if isThin && Number.isFinite(stiff) && stiff >= 0.1}
+        <Press
+          plain
+          onpress={() => bench.press("ADDED", step.key, Math.round(stiff * 10) / 10, STIFF)}
+          >{grams(stiff)} g of stiff base are in</Press
+        >
+      {/if}
       <Press
         plain
         disabled={more < 0.05 || isThin}

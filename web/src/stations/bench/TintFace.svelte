@@ -8,6 +8,7 @@
   import BigPress from "./BigPress.svelte";
   import type { StepNow } from "./happened";
   import HoldPress from "./HoldPress.svelte";
+  import Rescue from "./Rescue.svelte";
 
   // Drops counted off by fives, with a look between; grams beside them for a small scale.
   const { bench } = theDesk();
@@ -110,6 +111,7 @@
     </li>
   {/each}
 </ul>
+<Rescue {step} {now} />
 {#if bench.view?.hasScale}
   <p class="scale">
     <span class="soft">

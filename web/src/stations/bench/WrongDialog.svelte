@@ -3,6 +3,7 @@
   import { theDesk } from "../../desk/order.svelte";
   import Dialog from "../../parts/Dialog.svelte";
   import Press from "../../parts/Press.svelte";
+  import { fixed, lasting } from "../../units/format";
   import type { StepNow } from "./happened";
   import { ageOf, CAUSES, type Cause } from "./wrong";
 
@@ -40,6 +41,18 @@
     return ageOf(iced === undefined ? 0 : (at - iced) / 1000, step.wetSeconds);
   });
 
+  const takes = $derived(
+    step.bags.map((bag) => `${fixed(bag.eachGrams, 1)} g ${bag.name}`).join(", ") || "no icing",
+  );
+
+  // The bags, the tray and the clock follow; the press that takes the last one back takes it back.
+  function apply(what: "REDONE" | "BROKE") {
+    // What is to be iced once more has had its icing.
+    if (what === "REDONE" && !now.iced.includes(cookie)) bench.press("ICED", step.key, cookie);
+    bench.press(what, step.key, cookie, cause?.key);
+    dialog.close();
+  }
+
   function note(one: Cause) {
     cause = one;
     bench.press("WRONG", step.key, cookie, one.key);
@@ -62,7 +75,12 @@
     <p class="soft">It is noted.</p>
     {#if cause.redone[age]}
       <p class="soft">
-        Done again it takes its icing twice: the bags' forecast counts that once they are weighed.
+        Iced once more it takes {takes}, and {lasting(Math.ceil(step.eachSeconds / 60))} of hands; left
+        out it costs a spare.
+      </p>
+      <p class="effects">
+        <Press onpress={() => apply("REDONE")}>Ice it once more</Press>
+        <Press plain onpress={() => apply("BROKE")}>Leave it out</Press>
       </p>
     {/if}
     <Press plain onpress={() => (cause = null)}>Something else</Press>
@@ -93,6 +111,12 @@
     display: flex;
     flex-wrap: wrap;
     gap: 10px;
+  }
+  .effects {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 10px;
+    margin: 10px 0;
   }
   ul :global(button) {
     min-height: 56px;

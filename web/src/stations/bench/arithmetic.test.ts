@@ -1,5 +1,14 @@
 import { describe, expect, it } from "vitest";
-import { bagForecast, inProportion, nextWater, stiffGrams, weightBand } from "./arithmetic";
+import {
+  fullness,
+  rescueBase,
+  rescueDrops,
+  bagForecast,
+  inProportion,
+  nextWater,
+  stiffGrams,
+  weightBand,
+} from "./arithmetic";
 
 describe("arithmetic at the bench", () => {
   it("adds water from above", () => {
@@ -41,5 +50,21 @@ describe("arithmetic at the bench", () => {
     expect(then[2]).toBeCloseTo(116, 0);
     expect(weightBand(4)).toBe(0.2);
     expect(weightBand(700)).toBe(14);
+  });
+});
+
+describe("a trial cookie and a colour", () => {
+  it("says how full the coat is: (31.8 - 24 - 1.2) / 6 = 1.1", () => {
+    expect(fullness(24, 31.8, 7.2, 6)).toBeCloseTo(1.1, 9);
+    expect(fullness(24, 24, 7.2, 6)).toBeNull();
+    expect(fullness(24, 60, 7.2, 6)).toBeNull();
+    expect(fullness(24, 31.8, 7.2, 0)).toBeNull();
+  });
+
+  it("brings a bowl back: gel in all of it is that of the recipe then", () => {
+    // 200 g that look like 1.25 times 10 drops: 12.5 drops in 250 g are 10 in 200.
+    expect(rescueBase(200, 1.25)).toBe(50);
+    expect(12.5 / (200 + rescueBase(200, 1.25))).toBeCloseTo(10 / 200, 9);
+    expect(rescueDrops(10, 0.8)).toBeCloseTo(2, 9);
   });
 });

@@ -81,3 +81,20 @@ export function bagForecast(of: {
     chance: isShort,
   };
 }
+
+const LEAST_FULLNESS = 0.5;
+const MOST_FULLNESS = 2;
+
+/** How many times as full as planned the coats of a trial cookie are; null where its weights can't be meant. */
+export function fullness(bare: number, iced: number, planned: number, coat: number): number | null {
+  if (coat <= 0 || bare <= 0) return null;
+  const times = (iced - bare - (planned - coat)) / coat;
+  return times >= LEAST_FULLNESS && times <= MOST_FULLNESS ? times : null;
+}
+
+/** Base that makes a bowl as light as wanted which looks like so many times its gel. */
+export const rescueBase = (baseGrams: number, times: number) =>
+  Math.max(0, baseGrams * (times - 1));
+
+/** Drops that make a bowl as dark as wanted which looks like so many times its gel. */
+export const rescueDrops = (drops: number, times: number) => Math.max(0, drops * (1 - times));

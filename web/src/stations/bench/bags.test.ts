@@ -61,4 +61,24 @@ describe("how a bag stands", () => {
     expect(second.forecast?.each).toBeCloseTo((110 - 8 + 10) / 14, 9);
     expect(second.forecast?.cookies).toBeCloseTo((100 - 8) / 8, 9);
   });
+
+  it("counts what is iced once more, what is lost, and what was topped up", () => {
+    const day = [...iced(6), event(30, "BAG", 141.5, "poppy")];
+    const redone = bagStanding(view(bag), [...day, event(31, "REDONE", 6)], bag);
+    expect(redone.toGo).toBe(19);
+    expect(redone.forecast?.short).toBeCloseTo(60 + 10.75, 9);
+    const again = bagStanding(
+      view(bag),
+      [...day, event(31, "REDONE", 6), event(33, "ICED", 6)],
+      bag,
+    );
+    expect(again.toGo).toBe(18);
+    expect(again.left).toBeCloseTo(141.5 - 10.75, 9);
+    const lost = bagStanding(view(bag), [...day, event(31, "BROKE", 7)], bag);
+    expect(lost.toGo).toBe(17);
+    const topped = bagStanding(view(bag), [...day, event(31, "ADDED", 60, "poppy")], bag);
+    expect(topped.left).toBeCloseTo(201.5, 9);
+    expect(topped.forecast?.each).toBeCloseTo(10.75, 9);
+    expect(topped.forecast?.short).toBeCloseTo(0, 9);
+  });
 });

@@ -80,6 +80,7 @@ function now(events: BenchEvent[]): StepNow {
   const iced = new Set<number>();
   const everIced = new Set<number>();
   const broken = new Set<number>();
+  let timesIced = 0;
   const begin = (event: BenchEvent) => {
     step.begunAt ??= event.at;
     step.device ??= event.device || null;
@@ -113,6 +114,7 @@ function now(events: BenchEvent[]): StepNow {
         break;
       case "ICED":
         begin(event);
+        if (!iced.has(event.amount)) timesIced++;
         iced.add(event.amount);
         everIced.add(event.amount);
         break;
@@ -131,7 +133,7 @@ function now(events: BenchEvent[]): StepNow {
         step.wrong.push({ cookie: event.amount, cause: event.words, at: event.at });
         break;
       case "BAG":
-        step.bags[event.words] = { grams: event.amount, iced: everIced.size + step.redone.length };
+        step.bags[event.words] = { grams: event.amount, iced: timesIced };
         break;
       case "TOUCHED":
         step.touched = { verdict: event.words, at: event.at };

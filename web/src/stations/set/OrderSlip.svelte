@@ -100,6 +100,17 @@
         standIn={String(reference.mean("FLOOD_COUNT_SECONDS") ?? "")}
         onchange={(seconds) => desk.editDetails((d) => (d.floodSeconds = seconds), "flood")}
       />
+      <NumberField
+        label="Coats, times as full"
+        unit="x"
+        place="/details/fullness"
+        value={details.fullness}
+        optional
+        step={0.01}
+        {...reference.range("order", "fullness")}
+        standIn="1"
+        onchange={(times) => desk.editDetails((d) => (d.fullness = times), "fullness")}
+      />
       <details
         open={Boolean(details.notes || details.allergies || details.place || details.packing)}
       >

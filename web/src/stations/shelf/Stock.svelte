@@ -9,7 +9,7 @@
   let { shopping = [] }: { shopping?: MixingView["shopping"] } = $props();
 
   const UNITS = { GRAMS: "g", PIECES: "", DROPS: "", MILLILITRES: "ml", SHEETS: "sheets" };
-  const PIECES = ["bags", "large bags", "boxes"];
+  const PIECES = ["bags", "large bags", "cookie bags", "boxes", "tags"];
 
   const lines = $derived(shopping.filter((line) => line.measure !== "DROPS"));
   const stock = $derived(shop.paper.shown?.stock ?? {});

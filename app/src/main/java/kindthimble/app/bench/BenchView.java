@@ -55,8 +55,11 @@ public record BenchView(
      * @param seconds of hands, all of it
      * @param ovenSeconds after that; 0 for none
      * @param eachSeconds of a cookie; 0 where it is no icing
+     * @param icedGrams that a cookie takes by the plan; 0 where it is no icing
+     * @param coatGrams of those that are coats
      * @param wetSeconds how long a coat stays wet enough for what sinks in; 0 where nothing does
      * @param weighed what goes into the mixer, in order
+     * @param packaging what it takes of bags, boxes and tags, in pieces
      * @param mixed how icing is tinted, thinned and bagged; null where it is nothing of that
      * @param bags what it is iced out of
      * @param waits what has to be done before, and how long ago
@@ -79,8 +82,11 @@ public record BenchView(
             int seconds,
             int ovenSeconds,
             double eachSeconds,
+            double icedGrams,
+            double coatGrams,
             double wetSeconds,
             List<Line> weighed,
+            List<Pieces> packaging,
             @Nullable Mixed mixed,
             List<InBag> bags,
             List<Wait> waits) {}
@@ -94,6 +100,13 @@ public record BenchView(
     public record Line(String name, double grams, boolean counted) {}
 
     /**
+     * @param name on the shelf
+     * @param pieces of it
+     */
+    @Schema(name = "BenchPieces")
+    public record Pieces(String name, int pieces) {}
+
+    /**
      * @param doing what is done
      * @param grams mixed, divided off, added or taken out
      * @param waterGrams stirred in
@@ -103,6 +116,8 @@ public record BenchView(
      * @param state the same in words; null as well
      * @param tint what goes in; null where nothing does
      * @param wanted how the colour should look, {@code #RRGGBB}; null where it is not tinted
+     * @param looks how it looks with more or less gel; empty where it is not tinted
+     * @param nearest name of the order's colour that is most like it; null where there is none
      * @param mother name of the bowl that it comes out of; null where it comes out of none
      * @param motherGrams out of that
      * @param whiteGrams of white with it
@@ -122,6 +137,8 @@ public record BenchView(
             @Nullable Consistency.State state,
             @Nullable TintView.RecipeView tint,
             @Nullable String wanted,
+            List<TintView.Look> looks,
+            @Nullable String nearest,
             @Nullable String mother,
             double motherGrams,
             double whiteGrams,

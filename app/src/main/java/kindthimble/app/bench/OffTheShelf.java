@@ -8,20 +8,18 @@ import kindthimble.app.shelf.ShelfService;
 import kindthimble.app.tint.GelService;
 import kindthimble.core.bench.Happened;
 import kindthimble.core.tint.Gel;
-import kindthimble.core.work.Task;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * What steps take off the shelf: mixing its ingredients, tinting its gels, packing a bag for each cookie. A step takes once, when it is begun; where that
+ * What steps take off the shelf: mixing its ingredients, tinting its gels, bagging, packing and labelling bags, boxes and tags. A step takes once, when it is begun; where that
  * is undone, what it took goes back.
  */
 @Component
 class OffTheShelf {
     private static final String GEL = "gel ";
-    private static final String BAGS = "bags";
     private static final TypeReference<Map<String, Double>> AMOUNTS = new TypeReference<>() {};
 
     private final ShelfService shelf;
@@ -76,9 +74,7 @@ class OffTheShelf {
 
     private static Map<String, Double> of(BenchView.Step step) {
         Map<String, Double> amounts = new TreeMap<>();
-        if (step.doing() == Task.Work.PACK) {
-            amounts.put(BAGS, (double) step.cookies());
-        }
+        step.packaging().forEach(one -> amounts.merge(one.name(), (double) one.pieces(), Double::sum));
         for (BenchView.Line one : step.weighed()) {
             if (one.counted()) {
                 amounts.merge(one.name(), one.grams(), Double::sum);

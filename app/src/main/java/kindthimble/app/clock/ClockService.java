@@ -59,8 +59,9 @@ class ClockService {
                     "The clock shows the next forty orders of three months. This one is further ahead.");
         }
         if (plan.schedule().placed().stream().noneMatch(placed -> placed.task().order() == id)) {
-            boolean isDone = plan.week().doneAtBench().keySet().stream().anyMatch(task -> task.startsWith(id + " "))
-                    || order.details().clock().values().stream().anyMatch(wish -> wish.done() != null);
+            boolean isDone =
+                    plan.week().atBench().doneAt().keySet().stream().anyMatch(task -> task.startsWith(id + " "))
+                            || order.details().clock().values().stream().anyMatch(wish -> wish.done() != null);
             return nothing(
                     order,
                     settings,

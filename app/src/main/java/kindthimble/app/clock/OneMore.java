@@ -188,7 +188,7 @@ class OneMore {
                 week.settings(),
                 week.orders(),
                 week.groups(),
-                week.doneAtBench(),
+                week.atBench(),
                 problem.withTasks(all).withDue(due)));
     }
 

@@ -69,7 +69,7 @@ class Planning implements DisposableBean {
     private Key key;
     private Plan plan;
 
-    private record Key(List<String> orders, long shop, Map<String, Long> doneAtBench) {}
+    private record Key(List<String> orders, long shop, DoneAtBench.Progress atBench) {}
 
     Planning(
             AllOrders all,
@@ -119,7 +119,7 @@ class Planning implements DisposableBean {
                         .map(order -> order.id() + "." + order.revision() + "." + ahead.contains(order))
                         .toList(),
                 shopRevision.now(),
-                bench.done(groups.values()));
+                bench.progress(groups.values()));
         synchronized (this) {
             if (plan == null || !wanted.equals(key) || isBehind(now)) {
                 Plan before = plan;
@@ -127,13 +127,7 @@ class Planning implements DisposableBean {
                     before.stop();
                 }
                 plan = made(
-                        Week.of(
-                                now,
-                                clock.getZone(),
-                                settings,
-                                ahead,
-                                List.copyOf(groups.values()),
-                                wanted.doneAtBench),
+                        Week.of(now, clock.getZone(), settings, ahead, List.copyOf(groups.values()), wanted.atBench),
                         before);
                 key = wanted;
                 search(plan);
@@ -187,7 +181,7 @@ class Planning implements DisposableBean {
                         week.settings(),
                         week.orders(),
                         week.groups(),
-                        week.doneAtBench(),
+                        week.atBench(),
                         problem);
                 long bound = schedule.lateSeconds().isEmpty() ? Bounds.counted(problem) : 0;
                 return new Plan(placed, without, new Solved(near == null ? schedule : near, bound, false));

@@ -32,7 +32,7 @@ import kindthimble.core.work.WorkList;
  * @param settings the shop's numbers
  * @param orders those that are put on the clock, by hand-over
  * @param groups their work
- * @param doneAtBench by the key of a task, when it was done at the bench
+ * @param atBench what was done at the bench
  * @param problem what has to be placed
  */
 record Week(
@@ -41,7 +41,7 @@ record Week(
         ShopSettings settings,
         List<Kept> orders,
         List<WorkOfOrders.Group> groups,
-        Map<String, Long> doneAtBench,
+        DoneAtBench.Progress atBench,
         Problem problem) {
     private static final int DAYS_AFTER = 120;
 
@@ -55,7 +55,7 @@ record Week(
             ShopSettings settings,
             List<Kept> orders,
             List<WorkOfOrders.Group> groups,
-            Map<String, Long> doneAtBench) {
+            DoneAtBench.Progress atBench) {
         Map<Long, Long> due = new LinkedHashMap<>();
         for (Kept order : orders) {
             due.put(order.id(), WorkList.readySeconds(seconds(order.details().handOver(), zone), settings.habits()));
@@ -63,9 +63,11 @@ record Week(
         List<Task> tasks = new ArrayList<>();
         Map<String, Long> notBefore = new HashMap<>();
         Map<String, Long> pins = new HashMap<>();
-        Map<String, Long> done = new HashMap<>(doneAtBench);
+        Map<String, Long> done = new HashMap<>(atBench.doneAt());
         for (WorkOfOrders.Group group : groups) {
-            List<Task> own = ofThoseAhead(group, due);
+            List<Task> own = ofThoseAhead(group, due).stream()
+                    .map(task -> left(task, atBench))
+                    .toList();
             for (Kept order : group.orders()) {
                 if (due.containsKey(order.id())) {
                     wishes(order, zone, pins, done, notBefore);
@@ -99,7 +101,7 @@ record Week(
                 drying,
                 notBefore,
                 pins);
-        return new Week(now, zone, settings, orders, groups, doneAtBench, problem);
+        return new Week(now, zone, settings, orders, groups, atBench, problem);
     }
 
     /** The same with other settings or orders, each group's work made anew. */
@@ -114,7 +116,7 @@ record Week(
                                 .map(order -> byId.getOrDefault(order.id(), order))
                                 .toList()))
                 .toList();
-        return of(now, zone, other, others, made, doneAtBench);
+        return of(now, zone, other, others, made, atBench);
     }
 
     /**
@@ -134,6 +136,11 @@ record Week(
                         || task.doing() == Task.Work.BASE
                         || task.doing() == Task.Work.BOWL)
                 .toList();
+    }
+
+    private static Task left(Task task, DoneAtBench.Progress atBench) {
+        Integer seconds = atBench.leftSeconds().get(task.key());
+        return seconds == null || seconds >= task.handSeconds() ? task : task.taking(seconds);
     }
 
     private static void wishes(

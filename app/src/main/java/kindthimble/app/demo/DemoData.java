@@ -112,6 +112,8 @@ class DemoData implements SmartInitializingSingleton {
         shelf.setStock("icing sugar", 750);
         shelf.setStock("meringue powder", 180);
         shelf.setStock("bags", 40);
+        shelf.setStock("cookie bags", 200);
+        shelf.setStock("tags", 60);
         shelf.setStock("boxes", 30);
         shelf.addJar(new ShelfService.Jar(
                 null,

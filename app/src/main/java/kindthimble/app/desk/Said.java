@@ -38,6 +38,7 @@ class Said {
             Map.entry("packing", "packed"),
             Map.entry("dough", "baked from"),
             Map.entry("rolledMm", "rolled"),
+            Map.entry("fullness", "fullness of coats"),
             Map.entry("bareSpares", "bare spares of each"));
 
     private static final Map<String, String> OF_DESIGN = Map.of(

@@ -32,6 +32,7 @@ import kindthimble.core.words.Unit;
  * @param dough key of what it is baked from, or null for the shop's
  * @param rolledMm how thick that is rolled, or null for the shop's way
  * @param bareSpares how many of each design are baked beside those that are iced, or null for the shop's way
+ * @param fullness how many times as full as the plan's its coats are, as a trial cookie said, or null for the plan's own
  * @param clock what is said of its work on the clock, by the key of a task
  */
 public record OrderDetails(
@@ -74,6 +75,9 @@ public record OrderDetails(
                 habit = Habit.BARE_SPARES,
                 otherwise = "the shop's number")
         Integer bareSpares,
+
+        @Amount(word = "fullness of coats", unit = Unit.TIMES, least = 0.5, most = 2, otherwise = "the plan's own")
+        Double fullness,
 
         Map<String, Wish> clock) {
     static final int LONGEST_NAME = 80;
@@ -122,6 +126,7 @@ public record OrderDetails(
                 dough == null || dough.isBlank() ? null : tidy("dough", dough, LONGEST_LINE),
                 rolledMm,
                 bareSpares,
+                fullness,
                 wishes());
     }
 
@@ -191,6 +196,7 @@ public record OrderDetails(
                 dough,
                 rolledMm,
                 bareSpares,
+                fullness,
                 wishes);
     }
 

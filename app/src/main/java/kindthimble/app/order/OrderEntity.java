@@ -39,6 +39,7 @@ class OrderEntity {
     private String client;
     private LocalDateTime handOver;
     private Double floodSeconds;
+    private Double fullness;
 
     @Enumerated(EnumType.STRING)
     private Extra.School extraSchool;
@@ -99,6 +100,7 @@ class OrderEntity {
         client = details.client();
         handOver = details.handOver();
         floodSeconds = details.floodSeconds();
+        fullness = details.fullness();
         extraSchool = details.extra().school();
         risk = details.extra().risk();
         flatPercent = details.extra().flatPercent();
@@ -154,6 +156,7 @@ class OrderEntity {
                 dough,
                 rolledMm,
                 bareSpares,
+                fullness,
                 clock == null ? Map.of() : clock);
     }
 

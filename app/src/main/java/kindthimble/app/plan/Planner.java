@@ -82,8 +82,9 @@ public class Planner {
 
     /** What the designs of an order are measured with, in a shop with these numbers. */
     public static Kitchen kitchen(ShopSettings settings, BaseRecipe base, OrderDetails details) {
-        return Kitchen.of(settings, base, details.floodSeconds(), details.looks(), details.filling())
+        Kitchen kitchen = Kitchen.of(settings, base, details.floodSeconds(), details.looks(), details.filling())
                 .with(Habit.SPREAD_PERCENT, settings.dough(details.dough()).spreadPercent());
+        return details.fullness() == null ? kitchen : kitchen.fuller(details.fullness());
     }
 
     /**

@@ -29,7 +29,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class ShelfService {
     private static final double MOST = 1_000_000;
     private static final double MOST_IN_A_JAR = 5_000;
-    private static final List<String> PACKAGING = List.of("bags", "large bags", "boxes");
+    private static final List<String> PACKAGING = List.of("bags", "large bags", "cookie bags", "boxes", "tags");
 
     private final JarRepository jars;
     private final StockRepository stock;

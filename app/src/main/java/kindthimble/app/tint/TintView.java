@@ -61,4 +61,10 @@ public record TintView(
      * @param deltaE from what is wanted to that, CIEDE2000
      */
     public record ShadeView(String mother, double share, String now, String later, String dry, double deltaE) {}
+
+    /**
+     * @param times as much gel as a recipe says
+     * @param hex how that looks just mixed
+     */
+    public record Look(double times, String hex) {}
 }

@@ -25,6 +25,7 @@ public final class Tinter {
     static final String STAND_IN =
             "There are no gels on the shelf yet: reference gels stand in for them. Add your bottles on Shelf.";
     private static final double LATER_HOURS = 6;
+    private static final List<Double> LOOKS = List.of(0.5, 0.65, 0.8, 1.0, 1.25, 1.55, 2.0);
 
     private final WhiteIcing white;
     private final List<Gel> gels;
@@ -124,6 +125,34 @@ public final class Tinter {
                                 .hex(),
                         shade.dry().hex(),
                         shade.deltaE()));
+    }
+
+    /**
+     * How a bowl looks, just mixed, with more or less of what its recipe says: beside each other, so that an eye can say which it is.
+     *
+     * @return from the lightest on; nothing where a gel of the recipe is not on the shelf any more
+     */
+    public List<TintView.Look> looks(TintView.RecipeView recipe, double grams) {
+        Map<Gel, Double> drops = new HashMap<>();
+        for (TintView.DoseView dose : recipe.doses()) {
+            gels.stream()
+                    .filter(gel -> gel.key().equals(dose.gel()))
+                    .findFirst()
+                    .ifPresent(gel -> drops.put(gel, dose.grams() / Gel.DROP_GRAMS * 100 / grams));
+        }
+        if (drops.isEmpty() || drops.size() < recipe.doses().size()) {
+            return List.of();
+        }
+        return LOOKS.stream()
+                .map(times -> new TintView.Look(
+                        times, Mixture.lab(white, scaled(drops, times), 0).hex()))
+                .toList();
+    }
+
+    private static Map<Gel, Double> scaled(Map<Gel, Double> drops, double times) {
+        Map<Gel, Double> scaled = new HashMap<>();
+        drops.forEach((gel, n) -> scaled.put(gel, n * times));
+        return scaled;
     }
 
     TintView.RecipeView view(TintRecipe recipe) {

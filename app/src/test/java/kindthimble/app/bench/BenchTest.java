@@ -159,9 +159,15 @@ class BenchTest {
         assertEquals(sugar, stock("icing sugar"), 1e-6);
 
         JsonNode pack = steps(bench(6), "PACK").get(0);
-        double bags = stock("bags");
+        APP.change("/api/shop", "/stock/cookie bags", 50);
+        double piping = stock("bags");
         take(6, event("BEGUN", pack.get("key").asString(), 0, ""));
-        assertEquals(Math.max(0, bags - pack.get("cookies").asInt()), stock("bags"));
+        assertEquals(50 - pack.get("cookies").asInt(), stock("cookie bags"));
+        assertEquals(piping, stock("bags"), "bags to pipe with are other bags");
+        // A box holds six: 36 cookies take six boxes.
+        double boxes = stock("boxes");
+        take(6, event("BEGUN", steps(bench(6), "LABEL").get(0).get("key").asString(), 0, ""));
+        assertEquals(boxes - 6, stock("boxes"));
     }
 
     @Test
@@ -180,5 +186,82 @@ class BenchTest {
         assertTrue(day.contains("Haze") && day.contains("ran short."), day);
         assertEquals(day, APP.text("/api/orders/6/practice?seed=7"));
         assertFalse(day.equals(APP.text("/api/orders/6/practice?seed=8")));
+    }
+
+    /** What a trial cookie said goes into the coats of the whole order, and into nothing else. */
+    @Test
+    void aFullerHandMakesItsCoatsFuller() {
+        JsonNode before = steps(bench(4), "ICE").stream()
+                .filter(step -> step.get("coatGrams").asDouble() > 0)
+                .findFirst()
+                .orElseThrow();
+        double lines =
+                before.get("icedGrams").asDouble() - before.get("coatGrams").asDouble();
+        assertEquals(422, APP.change("/api/orders/4", "/details/fullness", 5).status());
+        assertEquals(200, APP.change("/api/orders/4", "/details/fullness", 1.2).status());
+        JsonNode after = steps(bench(4), "ICE").stream()
+                .filter(step -> step.get("key").equals(before.get("key")))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(
+                1.2 * before.get("coatGrams").asDouble(),
+                after.get("coatGrams").asDouble(),
+                5e-3 * before.get("coatGrams").asDouble());
+        assertEquals(
+                lines,
+                after.get("icedGrams").asDouble() - after.get("coatGrams").asDouble(),
+                1e-6);
+        APP.change("/api/orders/4", "/details/fullness", null);
+        assertEquals(
+                before.get("coatGrams").asDouble(),
+                steps(bench(4), "ICE").stream()
+                        .filter(step -> step.get("key").equals(before.get("key")))
+                        .findFirst()
+                        .orElseThrow()
+                        .get("coatGrams")
+                        .asDouble(),
+                1e-9);
+    }
+
+    /** A cookie that is iced is behind for the clock, one that is to be iced once more ahead again: its minutes are there. */
+    @Test
+    void theClockFollowsCookieByCookie() {
+        JsonNode ice = steps(bench(5), "ICE").stream()
+                .filter(step -> step.get("cookies").asInt() >= 8)
+                .findFirst()
+                .orElseThrow();
+        String key = ice.get("key").asString();
+        int all = APP.get("/api/orders/5/clock").body().get("handMinutes").asInt();
+        for (int n = 1; n <= 8; n++) {
+            take(5, event("ICED", key, n, ""));
+        }
+        int less = APP.get("/api/orders/5/clock").body().get("handMinutes").asInt();
+        double iced =
+                ice.get("seconds").asDouble() / 60 * 8 / ice.get("cookies").asInt();
+        assertEquals(all - iced, less, 5.1, "in steps of five minutes");
+        for (int n = 1; n <= 8; n++) {
+            take(5, event("REDONE", key, n, "bled"));
+        }
+        assertEquals(
+                all, APP.get("/api/orders/5/clock").body().get("handMinutes").asInt(), 5.1);
+    }
+
+    /** A bowl's looks go from light to dark, the middle one as its recipe says. */
+    @Test
+    void aBowlIsShownLighterAndDarker() {
+        JsonNode tint = steps(bench(6), "BOWL").stream()
+                .filter(step -> step.at("/mixed/looks").size() > 0)
+                .findFirst()
+                .orElseThrow();
+        double light = 101;
+        for (JsonNode look : tint.at("/mixed/looks")) {
+            double l = kindthimble.core.colour.Lab.ofHex(look.get("hex").asString())
+                    .l();
+            assertTrue(l < light, look::toString);
+            light = l;
+            if (look.get("times").asDouble() == 1) {
+                assertEquals(tint.at("/mixed/tint/now"), look.get("hex"));
+            }
+        }
     }
 }

@@ -22,6 +22,7 @@ class PlayTest {
 
     private static final long ORDER = 6;
     private static int ids;
+    private static int minutes;
 
     private static JsonNode bench(long order) {
         return APP.get("/api/orders/" + order + "/bench").body();
@@ -74,6 +75,10 @@ class PlayTest {
     @Test
     @Order(1)
     void whatIsPouredLiesOnTheScale() throws InterruptedException {
+        minutes = APP.get("/api/orders/" + ORDER + "/clock")
+                .body()
+                .get("handMinutes")
+                .asInt();
         JsonNode bench = bench(ORDER);
         assertFalse(bench.get("seed").isNull(), "the demo's orders are played");
         assertTrue(bench.get("hasScale").asBoolean());
@@ -158,10 +163,6 @@ class PlayTest {
     @Order(5)
     void endingItTakesAllOfItBack() {
         double sugar = APP.get("/api/shop").body().at("/stock/icing sugar").asDouble();
-        int minutes = APP.get("/api/orders/" + ORDER + "/clock")
-                .body()
-                .get("handMinutes")
-                .asInt();
         for (JsonNode step : steps("BASE")) {
             press("BEGUN", key(step), 0, "");
             press("DONE", key(step), 0, "");

@@ -124,6 +124,7 @@ public record Happened(Map<String, StepNow> steps) {
         private int putOff;
         private String cant = "";
         private double water;
+        private int timesIced;
         private final List<Count> counts = new ArrayList<>();
         private final SortedSet<Integer> iced = new TreeSet<>();
         private final SortedSet<Integer> everIced = new TreeSet<>();
@@ -156,7 +157,7 @@ public record Happened(Map<String, StepNow> steps) {
                 case COUNT -> counts.add(new Count(event.amount(), water, event.at()));
                 case ICED -> {
                     begin(event);
-                    iced.add((int) event.amount());
+                    timesIced += iced.add((int) event.amount()) ? 1 : 0;
                     everIced.add((int) event.amount());
                 }
                 case BROKE -> {
@@ -169,7 +170,7 @@ public record Happened(Map<String, StepNow> steps) {
                 }
                 case ADDED -> added.merge(event.words(), event.amount(), Double::sum);
                 case WRONG -> wrong.add(new Wrong((int) event.amount(), event.words(), event.at()));
-                case BAG -> bags.put(event.words(), new Bag(event.amount(), everIced.size() + redone.size()));
+                case BAG -> bags.put(event.words(), new Bag(event.amount(), timesIced));
                 case TOUCHED -> touched = new Touched(event.words(), event.at());
                 default -> throw new IllegalArgumentException(event.what() + " is of no step");
             }

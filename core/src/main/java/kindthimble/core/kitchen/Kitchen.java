@@ -45,6 +45,20 @@ public record Kitchen(ShopSettings shop, BaseRecipe recipe, Palette palette, Fil
         return mean == null ? this : new Kitchen(shop.with(habit, mean), recipe, palette, filling);
     }
 
+    /**
+     * The same with coats that many times as full, as a hand has shown that it ices them; within what a coat can be.
+     *
+     * @param times over 0
+     */
+    public Kitchen fuller(double times) {
+        return with(Habit.COAT_MM, scaled(Habit.COAT_MM, times))
+                .with(Habit.COAT_MM_PER_SECOND, scaled(Habit.COAT_MM_PER_SECOND, times));
+    }
+
+    private double scaled(Habit habit, double times) {
+        return Math.max(habit.range().least(), Math.min(habit.range().most(), mean(habit) * times));
+    }
+
     /** The same with another base. */
     public Kitchen with(BaseRecipe other) {
         return new Kitchen(shop, other, palette, filling);

@@ -127,6 +127,11 @@ public record Task(
                 key, doing, order, design, pass, tray, colour, cookies, handSeconds, ovenSeconds, others, stand);
     }
 
+    /** The same with hands that take so long, over 0. */
+    public Task taking(int seconds) {
+        return new Task(key, doing, order, design, pass, tray, colour, cookies, seconds, ovenSeconds, waits, stand);
+    }
+
     public Task {
         waits = List.copyOf(waits);
         if (handSeconds <= 0 || ovenSeconds < 0) {

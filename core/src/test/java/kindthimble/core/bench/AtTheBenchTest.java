@@ -1,13 +1,20 @@
 package kindthimble.core.bench;
 
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.icing.ThinningCurve;
+import kindthimble.core.kitchen.HouseRecipes;
+import kindthimble.core.tint.Gel;
+import kindthimble.core.tint.Mixture;
+import kindthimble.core.tint.ReferenceGels;
+import kindthimble.core.tint.WhiteIcing;
 import org.junit.jupiter.api.Test;
 
 /** The arithmetic at the bench, against what was worked out by hand and against simulation. */
@@ -100,5 +107,28 @@ class AtTheBenchTest {
         assertEquals(116, then.get(2), 0.1);
         assertEquals(0.2, InProportion.band(4));
         assertEquals(14, InProportion.band(700));
+    }
+
+    /** Planned 7.2 g, 6 of them coat; a cookie of 24 g comes to 31.8 g: 6.6 g of coat, 1.1 times as full. */
+    @Test
+    void aTrialCookieSaysHowFullTheCoatIs() {
+        assertEquals(1.1, TrialCookie.fullness(24, 31.8, 7.2, 6).orElseThrow(), 1e-9);
+        assertTrue(TrialCookie.fullness(24, 24, 7.2, 6).isEmpty(), "nothing is on it");
+        assertTrue(TrialCookie.fullness(24, 60, 7.2, 6).isEmpty(), "no hand is so heavy");
+        assertTrue(TrialCookie.fullness(24, 31.8, 7.2, 0).isEmpty(), "no coat in this pass");
+    }
+
+    /** What looks like 1.25 times its drops, with a quarter more base, looks as wanted: the very same K/S, band by band. */
+    @Test
+    void aBowlThatIsTooDarkComesBackWithBase() {
+        WhiteIcing white = WhiteIcing.of(HouseRecipes.MERINGUE_POWDER);
+        Gel gel = ReferenceGels.ALL.get(3);
+        double more = ColourRescue.baseGrams(200, 1.25);
+        double[] wanted = Mixture.absorption(white, Map.of(gel, 5.0), 0);
+        double[] rescued = Mixture.absorption(white, Map.of(gel, 1.25 * 5 * 200 / (200 + more)), 0);
+        assertArrayEquals(wanted, rescued, 1e-12);
+        assertEquals(2, ColourRescue.drops(10, 0.8), 1e-9);
+        assertEquals(0, ColourRescue.baseGrams(200, 0.8));
+        assertEquals(0, ColourRescue.drops(10, 1.25));
     }
 }

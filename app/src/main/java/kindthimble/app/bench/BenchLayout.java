@@ -1,0 +1,237 @@
+package kindthimble.app.bench;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import kindthimble.app.clock.WorkOnClock;
+import kindthimble.app.cookie.CookieService;
+import kindthimble.app.mixing.MixingService;
+import kindthimble.app.order.Kept;
+import kindthimble.app.plan.Planner;
+import kindthimble.app.shop.ShopService;
+import kindthimble.app.tint.TintService;
+import kindthimble.core.design.Cookie;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.kitchen.Kitchen;
+import kindthimble.core.kitchen.ShopSettings;
+import kindthimble.core.mark.Coat;
+import kindthimble.core.mark.Hands;
+import kindthimble.core.mark.Icing;
+import kindthimble.core.mark.Mark;
+import kindthimble.core.mark.OnCookie;
+import kindthimble.core.pour.MixingOrder;
+import kindthimble.core.pour.Pour;
+import kindthimble.core.words.Refused;
+import kindthimble.core.work.Parts;
+import kindthimble.core.work.Task;
+import kindthimble.core.work.WetRehearsal;
+import org.springframework.stereotype.Component;
+
+/** Lays an order's work out for the bench: each step with all that the hands need for it. */
+@Component
+class BenchLayout {
+    private final MixingService mixings;
+    private final Planner planner;
+    private final CookieService cookies;
+    private final TintService tints;
+    private final ShopService shop;
+
+    BenchLayout(MixingService mixings, Planner planner, CookieService cookies, TintService tints, ShopService shop) {
+        this.mixings = mixings;
+        this.planner = planner;
+        this.cookies = cookies;
+        this.tints = tints;
+        this.shop = shop;
+    }
+
+    /** The steps of an order, what the clock has first first. */
+    List<BenchView.Step> steps(WorkOnClock.Work now) {
+        Map<Long, BenchedDesign> designs = designs(now.order());
+        BenchedMixing mixing = mixing(now.leading());
+        List<BenchView.Step> steps = new ArrayList<>();
+        for (WorkOnClock.Piece piece : now.pieces()) {
+            List<MixingOrder.Step> parts = Parts.steps(piece.task(), mixing.steps());
+            List<String> keys = Parts.of(piece.task(), mixing.steps());
+            for (int i = 0; i < keys.size(); i++) {
+                steps.add(step(now, piece, keys.get(i), parts.isEmpty() ? null : parts.get(i), designs, mixing));
+            }
+        }
+        steps.sort(Comparator.comparing(BenchView.Step::from, Comparator.nullsFirst(Comparator.naturalOrder())));
+        return steps;
+    }
+
+    private record BenchedDesign(String name, Cookie cookie, Hands hands, Kitchen kitchen) {
+        /** Seconds of hands that one cookie takes in a pass. */
+        double seconds(int pass) {
+            double seconds = 0;
+            for (int i = 0; i < cookie.marks().size(); i++) {
+                seconds += cookie.marks().get(i).pass() == pass ? hands.of(i) : 0;
+            }
+            return seconds;
+        }
+
+        /** Grams that the marks of a kind in a pass weigh on one cookie. */
+        double grams(int pass, Class<? extends Mark> kind) {
+            return cookie.marks().stream()
+                    .filter(on -> on.pass() == pass
+                            && kind.isInstance(on.mark())
+                            && on.mark().icing() != null)
+                    .mapToDouble(on -> on.mark().grams(kitchen.recipe()))
+                    .sum();
+        }
+    }
+
+    private List<BenchView.Line> dough(Kept order) {
+        return planner.dough(order).dough().weighed().stream()
+                .map(one -> new BenchView.Line(one.ingredient(), one.grams(), true))
+                .toList();
+    }
+
+    private Map<Long, BenchedDesign> designs(Kept order) {
+        Map<Long, BenchedDesign> designs = new HashMap<>();
+        ShopSettings settings = shop.settings();
+        for (Kept.KeptDesign design : order.designs()) {
+            try {
+                Kitchen kitchen = Planner.kitchen(settings, recipe(order), order.details());
+                Cookie cookie = cookies.measure(design.document(), kitchen);
+                designs.put(
+                        design.id(),
+                        new BenchedDesign(
+                                design.document().name(),
+                                cookie,
+                                Hands.on(cookie.marks(), settings.habits()),
+                                kitchen));
+            } catch (Refused refused) {
+                // What can't be measured is not on the clock either, which says why.
+                continue;
+            }
+        }
+        return designs;
+    }
+
+    private BaseRecipe recipe(Kept order) {
+        return planner.recipe(order.details());
+    }
+
+    private BenchedMixing mixing(Kept leading) {
+        try {
+            return new BenchedMixing(mixings.view(leading.id()), tints.with(planner.kitchen(leading.details())));
+        } catch (Refused refused) {
+            return new BenchedMixing(null, null);
+        }
+    }
+
+    private BenchView.Step step(
+            WorkOnClock.Work now,
+            WorkOnClock.Piece piece,
+            String key,
+            MixingOrder.Step part,
+            Map<Long, BenchedDesign> designs,
+            BenchedMixing mixing) {
+        Task task = piece.task();
+        BenchView.Mixed mixed = part == null ? null : mixing.of(part);
+        List<BenchView.Line> weighed = part != null && part.doing() == MixingOrder.Doing.MIX
+                ? mixing.batch(part)
+                : task.doing() == Task.Work.DOUGH ? dough(now.order()) : List.of();
+        BenchedDesign design = designs.get(task.design());
+        boolean isIced = task.doing() == Task.Work.ICE && design != null;
+        return new BenchView.Step(
+                key,
+                task.key(),
+                task.order(),
+                task.doing(),
+                design != null
+                        ? design.name
+                        : task.colour() != null
+                                ? mixing.name(task.colour())
+                                : now.order().details().name(),
+                task.design(),
+                task.pass(),
+                task.tray(),
+                task.cookies(),
+                task.colour(),
+                task.colour() == null ? null : mixing.hex(task.colour()),
+                piece.from(),
+                piece.by(),
+                task.handSeconds(),
+                task.ovenSeconds(),
+                isIced ? design.seconds(task.pass()) : 0,
+                isIced ? design.grams(task.pass(), Mark.class) : 0,
+                isIced ? design.grams(task.pass(), Coat.class) : 0,
+                isIced ? wetSeconds(design, task.pass()) : 0,
+                weighed,
+                packaging(now.order(), task, part, mixing),
+                mixed,
+                isIced ? bags(design, task.pass(), mixing) : List.of(),
+                task.waits().stream()
+                        .filter(wait -> wait.why() != Task.Why.REST)
+                        .map(wait -> new BenchView.Wait(wait.task(), wait.seconds(), wait.why()))
+                        .toList());
+    }
+
+    /** Piping bags with icing; cookie bags when it is packed; boxes, each with a tag, when all of it is, or a tag to each bag. */
+    private List<BenchView.Pieces> packaging(Kept order, Task task, MixingOrder.Step part, BenchedMixing mixing) {
+        if (part != null && part.doing() == MixingOrder.Doing.BAG) {
+            Pour.Portion portion = mixing.portion(part);
+            return portion == null || portion.vessel() != Icing.Vessel.BAG || portion.bags() == 0
+                    ? List.of()
+                    : List.of(new BenchView.Pieces(portion.largeBags() ? "large bags" : "bags", portion.bags()));
+        }
+        if (task.doing() == Task.Work.PACK) {
+            return List.of(new BenchView.Pieces("cookie bags", task.cookies()));
+        }
+        if (task.doing() == Task.Work.LABEL) {
+            int cookies =
+                    order.designs().stream().mapToInt(Kept.KeptDesign::count).sum();
+            double inBox = shop.settings().mean(Habit.COOKIES_PER_BOX);
+            int boxes = inBox > 0 ? (int) Math.ceil(cookies / inBox) : 0;
+            return boxes > 0
+                    ? List.of(new BenchView.Pieces("boxes", boxes), new BenchView.Pieces("tags", boxes))
+                    : List.of(new BenchView.Pieces("tags", cookies));
+        }
+        return List.of();
+    }
+
+    /** How long a coat takes what sinks in; 0 where nothing of the pass does. */
+    private static double wetSeconds(BenchedDesign design, int pass) {
+        return WetRehearsal.of(design.cookie, design.kitchen.habits()).stream()
+                .filter(one -> one.pass() == pass)
+                .mapToDouble(WetRehearsal::limitSeconds)
+                .findFirst()
+                .orElse(0);
+    }
+
+    private List<BenchView.InBag> bags(BenchedDesign design, int pass, BenchedMixing mixing) {
+        Map<List<Object>, Double> grams = new LinkedHashMap<>();
+        Map<List<Object>, Icing> icings = new HashMap<>();
+        for (OnCookie on : design.cookie.marks()) {
+            Icing icing = on.mark().icing();
+            if (on.pass() == pass && icing != null) {
+                List<Object> of = List.of(icing.colour(), icing.consistency(), icing.vessel());
+                grams.merge(of, on.mark().grams(design.kitchen.recipe()), Double::sum);
+                icings.putIfAbsent(of, icing);
+            }
+        }
+        List<BenchView.InBag> bags = new ArrayList<>();
+        grams.forEach((of, each) -> {
+            Icing icing = icings.get(of);
+            Pour.Portion portion = mixing.portion(icing);
+            bags.add(new BenchView.InBag(
+                    icing.colour(),
+                    mixing.name(icing.colour()),
+                    mixing.hex(icing.colour()),
+                    icing.tip() == null ? "" : icing.tip(),
+                    portion == null ? 1 : Math.max(1, portion.bags()),
+                    portion == null ? 0 : portion.gramsPerBag(),
+                    each,
+                    portion == null || portion.bags() == 0 ? 0 : portion.keptGrams() / portion.bags()));
+        });
+        return bags;
+    }
+
+    /** The mixing that an order drinks from; nothing where there is none. */
+}

@@ -1,0 +1,122 @@
+package kindthimble.app.bench;
+
+import jakarta.annotation.Nullable;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import kindthimble.app.mixing.MixingView;
+import kindthimble.app.plan.PourView;
+import kindthimble.app.tint.TintView;
+import kindthimble.app.tint.Tinter;
+import kindthimble.core.colour.Lab;
+import kindthimble.core.icing.Ingredient;
+import kindthimble.core.mark.Icing;
+import kindthimble.core.pour.Ladder;
+import kindthimble.core.pour.MixingOrder;
+import kindthimble.core.pour.Pour;
+
+/**
+ * The mixing that an order drinks from, as the bench speaks of it.
+ *
+ * @param view null where nothing is mixed
+ * @param tinter null as well
+ */
+record BenchedMixing(@Nullable MixingView view, @Nullable Tinter tinter) {
+    List<MixingOrder.Step> steps() {
+        return view == null ? List.of() : view.steps();
+    }
+
+    String name(String colour) {
+        return colour(colour).map(PourView.BowlColour::name).orElse(colour);
+    }
+
+    String hex(String colour) {
+        return colour(colour).map(PourView.BowlColour::hex).orElse("#888888");
+    }
+
+    private Optional<PourView.BowlColour> colour(String key) {
+        return view == null
+                ? Optional.empty()
+                : view.names().stream().filter(one -> one.key().equals(key)).findFirst();
+    }
+
+    private Optional<Pour.Bowl> bowl(String colour) {
+        return view == null
+                ? Optional.empty()
+                : view.pour().pour().bowls().stream()
+                        .filter(bowl -> bowl.colour().equals(colour))
+                        .findFirst();
+    }
+
+    /** Of the same vessel the one whose count is nearest; null for none. */
+    Pour.Portion portion(Icing icing) {
+        return bowl(icing.colour()).stream()
+                .flatMap(bowl -> bowl.portions().stream())
+                .filter(portion -> portion.vessel() == icing.vessel())
+                .min(Comparator.comparingDouble(portion ->
+                        Math.abs(portion.countSeconds() - icing.consistency().countSeconds())))
+                .orElse(null);
+    }
+
+    /** The portion of a bowl that a step is about; null for none. */
+    Pour.Portion portion(MixingOrder.Step step) {
+        Pour.Bowl bowl = step.colour() == null ? null : bowl(step.colour()).orElse(null);
+        return bowl == null || step.portion() < 0 ? null : bowl.portions().get(step.portion());
+    }
+
+    BenchView.Mixed of(MixingOrder.Step step) {
+        Pour.Bowl bowl = step.colour() == null ? null : bowl(step.colour()).orElse(null);
+        Pour.Portion portion = portion(step);
+        TintView tint = step.doing() == MixingOrder.Doing.TINT ? view.tints().get(step.colour()) : null;
+        Pour.LetDown down = step.doing() == MixingOrder.Doing.LET_DOWN && bowl != null ? bowl.letDown() : null;
+        boolean isThinned = step.doing() == MixingOrder.Doing.THIN;
+        return new BenchView.Mixed(
+                step.doing(),
+                step.grams(),
+                step.waterGrams(),
+                step.sugarGrams(),
+                isThinned ? baseInBowl(bowl, step.portion()) : step.grams(),
+                portion == null ? 0 : portion.countSeconds(),
+                portion == null ? null : portion.state(),
+                tint == null ? null : tint.recipe(),
+                tint == null ? null : tint.wanted(),
+                tint == null || tint.recipe() == null ? List.of() : tinter.looks(tint.recipe(), step.grams()),
+                tint == null ? null : nearest(step.colour()),
+                down == null ? null : name(down.mother()),
+                down == null ? 0 : down.motherGrams(),
+                down == null ? 0 : down.whiteGrams(),
+                portion == null ? 0 : portion.bags(),
+                portion == null ? 0 : portion.gramsPerBag(),
+                portion == null ? 0 : portion.cutMm(),
+                portion == null ? List.of() : portion.tips());
+    }
+
+    /** Name of the bowl whose colour is most like that of another one. */
+    private String nearest(String key) {
+        Lab own = Lab.ofHex(hex(key));
+        return view.pour().pour().bowls().stream()
+                .map(Pour.Bowl::colour)
+                .filter(other -> !other.equals(key))
+                .min(Comparator.comparingDouble(other -> Lab.ofHex(hex(other)).differenceTo(own)))
+                .map(this::name)
+                .orElse(null);
+    }
+
+    /** Base that is in the bowl when a portion is taken out: that of it, and of all that are thinner. */
+    private static double baseInBowl(Pour.Bowl bowl, int portion) {
+        List<Integer> taken = Ladder.of(bowl).stream().map(Ladder.Rung::portion).toList();
+        return taken.subList(taken.indexOf(portion), taken.size()).stream()
+                .mapToDouble(one -> bowl.portions().get(one).baseGrams())
+                .sum();
+    }
+
+    List<BenchView.Line> batch(MixingOrder.Step step) {
+        int nth = view.steps().stream()
+                .filter(one -> one.doing() == MixingOrder.Doing.MIX)
+                .toList()
+                .indexOf(step);
+        return view.pour().pour().batches().get(nth).weighed().stream()
+                .map(one -> new BenchView.Line(one.ingredient(), one.grams(), one.role() != Ingredient.Part.WATER))
+                .toList();
+    }
+}
