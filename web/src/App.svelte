@@ -3,14 +3,24 @@
   import { desks } from "./desk/desks.svelte";
   import { drafts } from "./desk/drafts";
   import { live } from "./desk/live";
+  import { reach } from "./desk/reach.svelte";
   import { shop } from "./desk/shop.svelte";
   import Away from "./parts/Away.svelte";
   import Keys from "./parts/Keys.svelte";
   import Toast from "./parts/Toast.svelte";
+  import LetIn from "./stations/devices/LetIn.svelte";
   import "./router";
 
-  live.start();
-  void desks.sendDrafts();
+  // Over the home network a device has to be let in first.
+  const isShared = location.protocol === "https:";
+  if (isShared) void reach.look();
+  let hasBegun = false;
+  $effect(() => {
+    if (hasBegun || (isShared && !reach.view?.isIn)) return;
+    hasBegun = true;
+    live.start();
+    void desks.sendDrafts();
+  });
 
   /** A field is left: what was typed goes off. */
   function flush() {
@@ -38,7 +48,13 @@
 
 <a class="skip" href="#content" onclick={skip}>To what this page is about</a>
 <Away />
-<div id="content"><Router /></div>
+<div id="content">
+  {#if reach.isOut}
+    <LetIn />
+  {:else if !isShared || reach.view}
+    <Router />
+  {/if}
+</div>
 <Toast />
 <Keys />
 

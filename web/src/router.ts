@@ -16,6 +16,7 @@ const stations = {
   orders: () => import("./stations/orders/AllOrders.svelte"),
   library: () => import("./stations/library/Library.svelte"),
   newCutter: () => import("./stations/library/NewCutter.svelte"),
+  devices: () => import("./stations/devices/Devices.svelte"),
   later: () => import("./stations/later/Later.svelte"),
 };
 
@@ -25,6 +26,8 @@ export const { p, navigate, isActive, route } = createRouter({
   "/shelf": stations.shopShelf,
   "/library": stations.library,
   "/library/cutter": stations.newCutter,
+  "/devices": stations.devices,
+  "/pair": stations.week,
   "/orders": stations.orders,
   "/orders/:order": {
     "/": stations.set,

@@ -63,3 +63,6 @@ export type BenchStep = Schemas["BenchStep"];
 export type PracticeDeed = Schemas["Deed"];
 export type PracticeOutcome = Schemas["PracticeOutcome"];
 export type BenchEvent = Schemas["BenchEvent"];
+export type ReachView = Schemas["ReachView"];
+export type ReachInvitation = Schemas["ReachInvitation"];
+export type Device = Schemas["Device"];

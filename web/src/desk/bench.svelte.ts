@@ -7,6 +7,7 @@ import { live } from "./live";
 import type { OrderDesk } from "./order.svelte";
 import { Play } from "./play";
 import { BenchScale } from "./scale.svelte";
+import { reach } from "./reach.svelte";
 import { toast } from "./toast.svelte";
 
 const FIRST_WAIT_MS = 500;
@@ -14,9 +15,10 @@ const LONGEST_WAIT_MS = 8_000;
 const SERVER_FAULT = 500;
 const DEVICE = "kind-thimble-device";
 const MOST_AT_ONCE = 200;
+const LONGEST_NAME = 40;
 
-/** What this device is called: made once, and kept. */
-function deviceName(): string {
+/** What this device is called where it was not let in under a name: made once, and kept. */
+function keptName(): string {
   try {
     const kept = localStorage.getItem(DEVICE);
     if (kept) return kept;
@@ -37,7 +39,24 @@ export class BenchDesk {
   trouble = $state("");
   /** Pressed here and not confirmed yet. */
   pending = $state.raw<BenchEvent[]>([]);
-  readonly device = deviceName();
+  #own = $state(keptName());
+  /** What this device is called; by that name steps belong to it. */
+  get device(): string {
+    return reach.view?.name || this.#own;
+  }
+
+  /** Calls it otherwise. Where it was let in under a name, that is changed on Devices. */
+  call(name: string): void {
+    const tidy = name.trim().slice(0, LONGEST_NAME);
+    if (!tidy) return;
+    this.#own = tidy;
+    try {
+      localStorage.setItem(DEVICE, tidy);
+    } catch {
+      // It lasts until the page is left.
+    }
+  }
+
   readonly pressed = $derived<BenchEvent[]>([...(this.view?.pressed ?? []), ...this.pending]);
   readonly play: Play;
   readonly scale: BenchScale;
@@ -117,7 +136,7 @@ export class BenchDesk {
   /** Something was pressed. */
   press(what: BenchEvent["what"], step: string, amount = 0, words = ""): BenchEvent {
     const event: BenchEvent = {
-      id: `${this.device.replace(" ", "-")}-${Date.now().toString(36)}-${(this.#nth++).toString(36)}`,
+      id: `${this.device.replace(/[^A-Za-z0-9]+/g, "-").slice(0, 30)}-${Date.now().toString(36)}-${(this.#nth++).toString(36)}`,
       at: instantOf(this.time()),
       device: this.device,
       what,

@@ -1,11 +1,15 @@
-import { answered, api, Refusal, Unreached } from "../api/client";
+import { answered, api, Refusal, token, Unreached } from "../api/client";
 import type { DrawingView, MatchedColour, Problem, SeenOutline } from "../api/types";
 
 /** Sends a file as it is; throws as every call does when it does not succeed. */
 export async function sent(address: string, body: Blob | string, type: string): Promise<Response> {
   let answer: Response;
   try {
-    answer = await fetch(address, { method: "POST", body, headers: { "Content-Type": type } });
+    answer = await fetch(address, {
+      method: "POST",
+      body,
+      headers: { "Content-Type": type, ...token() },
+    });
   } catch {
     throw new Unreached();
   }
@@ -76,7 +80,7 @@ export async function tracePicture(
   const answer = await fetch(`/api/pictures/trace?${query}`, {
     method: "POST",
     body: file,
-    headers: { "Content-Type": file.type },
+    headers: { "Content-Type": file.type, ...token() },
     signal,
   });
   const reader = answer.body?.getReader();

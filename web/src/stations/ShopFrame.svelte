@@ -23,6 +23,7 @@
     { address: "/shelf", word: "Shelf" },
     { address: "/library", word: "Library" },
     { address: "/shop", word: "The shop's numbers" },
+    { address: "/devices", word: "Devices" },
   ];
 
   // One stop of the tab key; arrows go along it.

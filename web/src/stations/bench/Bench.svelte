@@ -1,6 +1,7 @@
 <script lang="ts">
   import { onMount } from "svelte";
   import { theDesk } from "../../desk/order.svelte";
+  import { reach } from "../../desk/reach.svelte";
   import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import { dayOf, plural, timeOf } from "../../units/format";
@@ -237,11 +238,25 @@
           {/each}
         </ol>
         {#if others.length > NEXT}<p class="soft">and {others.length - NEXT} more</p>{/if}
-        <p class="soft device">
-          This is {bench.device}.{bench.pending.length > 0
-            ? ` ${plural(bench.pending.length, "press", "presses")} not sent yet; kept here.`
-            : ""}
-        </p>
+        <div class="soft device">
+          {#if reach.view?.name}
+            <p>This is {bench.device}.</p>
+          {:else}
+            <label>
+              This device is called
+              <input
+                value={bench.device}
+                maxlength="40"
+                onchange={(event) => bench.call(event.currentTarget.value)}
+              />
+            </label>
+          {/if}
+          <p>
+            {bench.pending.length > 0
+              ? `${plural(bench.pending.length, "press", "presses")} not sent yet; kept here.`
+              : ""}
+          </p>
+        </div>
         <p class="row">
           <Press plain onpress={() => (pedal.isListening = true)}
             >{pedal.isListening
@@ -285,6 +300,23 @@
   .said {
     min-height: 24px;
     margin-top: 8px;
+  }
+  .device label {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 4px 10px;
+  }
+  .device input {
+    min-height: 44px;
+    padding: 4px 10px;
+    border: 2px solid var(--line);
+    border-radius: var(--round-field);
+    background: var(--paper);
+    color: var(--ink);
+    font: inherit;
+    min-width: 0;
+    width: 160px;
   }
   .dot {
     flex: none;

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { Refusal, Unreached } from "../../api/client";
+  import { Refusal, Unreached, token } from "../../api/client";
   import { shop } from "../../desk/shop.svelte";
   import OneOf from "../../parts/OneOf.svelte";
   import Press from "../../parts/Press.svelte";
@@ -38,7 +38,7 @@
     try {
       const response = await fetch(`/api/everything/${to}`, {
         method: "POST",
-        headers: { "Content-Type": "application/zip" },
+        headers: { "Content-Type": "application/zip", ...token() },
         body: archive,
       }).catch(() => {
         throw new Unreached();

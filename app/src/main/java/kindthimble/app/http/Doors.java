@@ -6,10 +6,10 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.InetAddress;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -37,41 +37,57 @@ class Doors extends OncePerRequestFilter {
     private static final Set<String> LOOKING = Set.of("GET", "HEAD", "OPTIONS");
 
     private final List<String> hosts;
+    private final Set<String> sharedHosts;
 
     /**
-     * @throws IllegalStateException when the application would be reached from other machines
+     * @param sharedNames by which devices reach it over the home network, by TLS; none where it is not shared
+     * @throws IllegalStateException when the open door would be reached from other machines
      */
-    Doors(@Value("${server.address}") InetAddress listens, @Value("${server.address}") String address) {
+    Doors(
+            @Value("${server.address}") InetAddress listens,
+            @Value("${server.address}") String address,
+            @Value("${kind-thimble.share.names:}") Set<String> sharedNames) {
         if (!listens.isLoopbackAddress()) {
             throw new IllegalStateException(
                     address
-                            + " can be reached from elsewhere, and whoever reaches the application may change everything: it listens on 127.0.0.1 only.");
+                            + " can be reached from elsewhere, and whoever comes in by this door may change everything: it stays on 127.0.0.1. Share it with bin/start --share.");
         }
         hosts = List.of("127.0.0.1", "localhost", "[::1]", address.toLowerCase(Locale.ROOT));
+        sharedHosts = sharedNames.stream()
+                .map(name -> name.contains(":") ? "[" + name + "]" : name)
+                .map(name -> name.toLowerCase(Locale.ROOT))
+                .collect(Collectors.toUnmodifiableSet());
     }
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         String host = request.getHeader("Host");
-        if (host == null || !hosts.contains(withoutPort(host))) {
-            refuse(response, HttpStatus.MISDIRECTED_REQUEST, "This application does not answer to that name.");
+        if (host == null || !answersTo(request, withoutPort(host))) {
+            PlainProblem.write(
+                    response, HttpStatus.MISDIRECTED_REQUEST, "This application does not answer to that name.");
         } else if (!LOOKING.contains(request.getMethod()) && !isFromOwnPage(request, host) && !isHarmless(request)) {
-            refuse(response, HttpStatus.FORBIDDEN, "Changes come from the application's own pages only.");
+            PlainProblem.write(response, HttpStatus.FORBIDDEN, "Changes come from the application's own pages only.");
         } else if (request.getContentLengthLong() > largest(request)) {
-            refuse(
+            PlainProblem.write(
                     response,
                     HttpStatus.CONTENT_TOO_LARGE,
                     isDrawing(request)
                             ? "This file is larger than 25 MB. Save it smaller."
                             : "That is more than an order can hold: 1 MB.");
         } else if (request.getHeader("Transfer-Encoding") != null) {
-            refuse(response, HttpStatus.LENGTH_REQUIRED, "Say how long the request is, and send it in one piece.");
+            PlainProblem.write(
+                    response, HttpStatus.LENGTH_REQUIRED, "Say how long the request is, and send it in one piece.");
         } else if (hasBody(request) && !isJson(request) && !isArchive(request) && !isDrawing(request)) {
-            refuse(response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Send this as application/json.");
+            PlainProblem.write(response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Send this as application/json.");
         } else {
             chain.doFilter(request, response);
         }
+    }
+
+    /** Over the home network by the names of its certificate, at the kitchen's computer by those of loopback. */
+    private boolean answersTo(HttpServletRequest request, String name) {
+        return request.isSecure() ? sharedHosts.contains(name) : hosts.contains(name);
     }
 
     private static boolean isFromOwnPage(HttpServletRequest request, String host) {
@@ -128,14 +144,5 @@ class Doors extends OncePerRequestFilter {
 
     private static String withoutPort(String host) {
         return host.replaceFirst(":\\d*$", "").toLowerCase(Locale.ROOT);
-    }
-
-    private static void refuse(HttpServletResponse response, HttpStatus status, String sentence) throws IOException {
-        response.setStatus(status.value());
-        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        response.getOutputStream()
-                .write("{\"status\":%d,\"title\":\"%s\",\"detail\":\"%s\",\"field\":\"\"}"
-                        .formatted(status.value(), status.getReasonPhrase(), sentence)
-                        .getBytes(StandardCharsets.UTF_8));
     }
 }

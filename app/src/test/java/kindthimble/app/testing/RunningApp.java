@@ -50,6 +50,7 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
     private final String database = "t_" + ProcessHandle.current().pid() + "_" + NUMBER.incrementAndGet();
     private ConfigurableApplicationContext context;
     private ServerSocket scale;
+    private List<String> told = List.of();
 
     private RunningApp(boolean demo, String dump, String... before) {
         this.demo = demo;
@@ -63,6 +64,13 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
 
     public static RunningApp withDemoData() {
         return new RunningApp(true, null);
+    }
+
+    /** With what else the application is told at its start. */
+    public static RunningApp told(String... arguments) {
+        RunningApp app = new RunningApp(true, null);
+        app.told = List.of(arguments);
+        return app;
     }
 
     /** On a database as an earlier version left it: a file of SQL among the test resources, and what was done to it before. */
@@ -256,6 +264,7 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
                 "--spring.jpa.properties.hibernate.generate_statistics=true",
                 "--spring.main.banner-mode=off",
                 "--logging.level.root=warn"));
+        arguments.addAll(told);
         context = new SpringApplicationBuilder(KindThimble.class).run(arguments.toArray(String[]::new));
     }
 
