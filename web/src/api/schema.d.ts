@@ -1156,6 +1156,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/orders/{order}/bench/pressed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["since"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/orders/{order}/baking": {
         parameters: {
             query?: never;
@@ -1466,6 +1482,13 @@ export interface components {
             /** Format: int32 */
             pieces: number;
         };
+        BenchPressed: {
+            /** Format: date-time */
+            now: string;
+            /** Format: int64 */
+            seen: number;
+            pressed: components["schemas"]["BenchEvent"][];
+        };
         BenchStep: {
             key: string;
             task: string;
@@ -1512,6 +1535,8 @@ export interface components {
             hasScale: boolean;
             steps: components["schemas"]["BenchStep"][];
             pressed: components["schemas"]["BenchEvent"][];
+            /** Format: int64 */
+            seen: number;
             /** Format: double */
             perGram: number;
             /** Format: double */
@@ -5196,7 +5221,9 @@ export interface operations {
     };
     press: {
         parameters: {
-            query?: never;
+            query?: {
+                after?: number;
+            };
             header?: never;
             path: {
                 order: number;
@@ -5215,7 +5242,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BenchView"];
+                    "application/json": components["schemas"]["BenchPressed"];
                 };
             };
         };
@@ -6149,6 +6176,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WhatIfAnswer"];
+                };
+            };
+        };
+    };
+    since: {
+        parameters: {
+            query?: {
+                after?: number;
+            };
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchPressed"];
                 };
             };
         };

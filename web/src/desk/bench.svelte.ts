@@ -1,8 +1,9 @@
 import { createStore, get, set } from "idb-keyval";
 import { answered, api, Refusal, Unreached } from "../api/client";
-import type { BenchEvent, BenchView } from "../api/types";
+import type { BenchEvent, BenchPressed, BenchView } from "../api/types";
 import { instantOf } from "../units/dates";
 import { connection } from "./connection.svelte";
+import { notAmong } from "./pressed";
 import { live } from "./live";
 import type { OrderDesk } from "./order.svelte";
 import { Play } from "./play";
@@ -13,8 +14,12 @@ import { toast } from "./toast.svelte";
 const FIRST_WAIT_MS = 500;
 const LONGEST_WAIT_MS = 8_000;
 const SERVER_FAULT = 500;
+const OVERTAKEN = 409;
 const DEVICE = "kind-thimble-device";
 const MOST_AT_ONCE = 200;
+/** After these the clock may have put something anew. */
+const PLANS = ["BEGUN", "DONE", "UNDONE", "REDONE", "BROKE", "ADDED"];
+const QUIET_MS = 700;
 const LONGEST_NAME = 40;
 
 /** What this device is called where it was not let in under a name: made once, and kept. */
@@ -79,8 +84,8 @@ export class BenchDesk {
     );
     live.listen((heard) => {
       if (!this.view) return;
-      const isOwn = heard.order === this.desk.id || heard.order === -1;
-      if ((isOwn && heard.bench != null) || heard.order === -1) void this.look();
+      if (heard.order === -1) void this.look();
+      else if (heard.bench != null) void this.#follow();
     });
   }
 
@@ -117,11 +122,56 @@ export class BenchDesk {
     }
   }
 
+  /** Something was pressed elsewhere: that at once; what the clock makes of it when it is quiet again. */
+  async #follow(): Promise<void> {
+    try {
+      this.#merge(
+        await answered(
+          api.GET("/api/orders/{order}/bench/pressed", {
+            params: { path: { order: this.desk.id }, query: { after: this.view?.seen ?? 0 } },
+          }),
+        ),
+      );
+    } catch {
+      // The next look tells it.
+    }
+  }
+
+  /** Adds what is new to what is known. */
+  #merge(since: BenchPressed): void {
+    if (!this.view) return;
+    const fresh = notAmong(this.view.pressed, since.pressed);
+    this.#ahead = Date.now() - Date.parse(since.now);
+    this.view = {
+      ...this.view,
+      now: since.now,
+      seen: Math.max(this.view.seen, since.seen),
+      pressed: [...this.view.pressed, ...fresh],
+    };
+    this.#confirmed(since.pressed);
+    if (fresh.some((event) => PLANS.includes(event.what))) this.#lookSoon();
+  }
+
+  #soon: ReturnType<typeof setTimeout> | undefined;
+
+  #lookSoon(): void {
+    clearTimeout(this.#soon);
+    this.#soon = setTimeout(() => void this.look(), QUIET_MS);
+  }
+
   #take(view: BenchView): void {
-    this.view = view;
+    // What was heard of meanwhile stays.
+    const newer =
+      this.view && this.view.seen > view.seen ? notAmong(view.pressed, this.view.pressed) : [];
+    this.view = { ...view, pressed: [...view.pressed, ...newer] };
     this.#ahead = Date.now() - Date.parse(view.now);
     this.trouble = "";
-    const there = view.pressed.map((event) => event.id);
+    this.#confirmed(this.view.pressed);
+  }
+
+  /** What has arrived needs not be kept here any more. */
+  #confirmed(events: BenchEvent[]): void {
+    const there = events.map((event) => event.id);
     if (this.pending.some((event) => there.includes(event.id))) {
       this.pending = this.pending.filter((event) => !there.includes(event.id));
       this.#keep();
@@ -165,23 +215,22 @@ export class BenchDesk {
       while (this.pending.length > 0) {
         const batch = this.pending.slice(0, most);
         try {
-          const asked = ++this.#asked;
-          const view = await answered(
+          const since = await answered(
             api.POST("/api/orders/{order}/bench", {
-              params: { path: { order: this.desk.id } },
+              params: { path: { order: this.desk.id }, query: { after: this.view?.seen ?? 0 } },
               body: batch,
             }),
           );
           connection.reached();
           wait = FIRST_WAIT_MS;
-          if (asked === this.#asked) this.#take(view);
+          this.#merge(since);
           this.pending = this.pending.filter((event) => !batch.includes(event));
           this.#keep();
-          if (asked !== this.#asked) void this.look();
         } catch (e) {
           if (
             e instanceof Unreached ||
-            (e instanceof Refusal && e.problem.status >= SERVER_FAULT)
+            (e instanceof Refusal &&
+              (e.problem.status >= SERVER_FAULT || e.problem.status === OVERTAKEN))
           ) {
             connection.away(e.message);
             await connection.wait(wait);

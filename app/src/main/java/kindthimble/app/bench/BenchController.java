@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -27,13 +28,30 @@ class BenchController {
         return bench.view(order);
     }
 
-    /** Keeps what was pressed; the same twice counts once. */
+    /**
+     * What was pressed since.
+     *
+     * @param after number of the newest event that is known
+     */
+    @GetMapping("/pressed")
+    BenchView.Since since(@PathVariable long order, @RequestParam(defaultValue = "0") long after) {
+        return bench.since(order, after);
+    }
+
+    /**
+     * Keeps what was pressed; the same twice counts once.
+     *
+     * @param after number of the newest event that is known
+     */
     @PostMapping
-    BenchView press(@PathVariable long order, @RequestBody List<BenchEvent> events) {
+    BenchView.Since press(
+            @PathVariable long order,
+            @RequestParam(defaultValue = "0") long after,
+            @RequestBody List<BenchEvent> events) {
         if (events.size() > MOST) {
             throw new Refused("", "At most %d presses are taken at a time.".formatted(MOST));
         }
         bench.press(order, events);
-        return bench.view(order);
+        return bench.since(order, after);
     }
 }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import kindthimble.app.clock.WorkOnClock;
@@ -16,6 +17,7 @@ import kindthimble.app.happened.BenchLog;
 import kindthimble.app.happened.Practising;
 import kindthimble.app.mixing.MixingService;
 import kindthimble.app.order.Kept;
+import kindthimble.app.order.Together;
 import kindthimble.app.shop.ShopService;
 import kindthimble.core.bench.BenchEvent;
 import kindthimble.core.bench.Happened;
@@ -25,7 +27,9 @@ import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.words.Refused;
 import kindthimble.core.work.Task;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Shows an order at the bench, and takes what is pressed there. */
 @Service
@@ -33,7 +37,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class BenchService {
     private static final double PERCENT = 100;
 
+    /** What can have a step begun, or not begun any more. */
+    private static final Set<BenchEvent.Pressed> BEGINS =
+            Set.of(BenchEvent.Pressed.BEGUN, BenchEvent.Pressed.DONE, BenchEvent.Pressed.UNDONE);
+
     private final WorkOnClock work;
+    private final Together together;
     private final BenchLog log;
     private final Practising practising;
     private final MixingService mixings;
@@ -41,10 +50,12 @@ public class BenchService {
     private final ShopService shop;
     private final OffTheShelf shelf;
     private final Scales scales;
+    private final TransactionTemplate transactions;
     private final Clock clock;
 
     BenchService(
             WorkOnClock work,
+            Together together,
             BenchLog log,
             Practising practising,
             MixingService mixings,
@@ -52,8 +63,10 @@ public class BenchService {
             ShopService shop,
             OffTheShelf shelf,
             Scales scales,
+            TransactionTemplate transactions,
             Clock clock) {
         this.work = work;
+        this.together = together;
         this.log = log;
         this.practising = practising;
         this.mixings = mixings;
@@ -61,6 +74,7 @@ public class BenchService {
         this.shop = shop;
         this.shelf = shelf;
         this.scales = scales;
+        this.transactions = transactions;
         this.clock = clock;
     }
 
@@ -91,6 +105,7 @@ public class BenchService {
                 scales.of(play.isPresent()).read().isPresent(),
                 steps,
                 pressed,
+                log.newest(now.mixed().stream().map(Kept::id).toList()),
                 ThinningCurve.PER_GRAM,
                 settings.mean(Habit.COOKIE_VARIATION_PERCENT) / PERCENT,
                 settings.mean(Habit.DAY_VARIATION_PERCENT) / PERCENT,
@@ -102,14 +117,32 @@ public class BenchService {
      *
      * @throws Refused when it is of no work of this order
      */
-    void press(long order, List<BenchEvent> events) {
-        Optional<Practising.Play> play = practising.of(order);
-        WorkOnClock.Work now = work.of(order);
-        boolean isMixing = mixings.hasStarted(now.leading().id());
-        press(now, events, play.isPresent());
-        if (play.isPresent() && !isMixing && mixings.hasStarted(now.leading().id())) {
-            practising.beganMixing(order);
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
+    public void press(long order, List<BenchEvent> events) {
+        // What was pressed is kept, and others hear of it, before it is worked out what follows.
+        boolean isPlayed = Boolean.TRUE.equals(transactions.execute(kept -> {
+            boolean inPlay = practising.of(order).isPresent();
+            byOrder(order, together.leading(order), events).forEach((of, own) -> log.add(of, own, inPlay));
+            return inPlay;
+        }));
+        if (events.stream().anyMatch(event -> BEGINS.contains(event.what()))) {
+            transactions.executeWithoutResult(follows -> {
+                WorkOnClock.Work now = work.of(order);
+                boolean wasMixing = mixings.hasStarted(now.leading().id());
+                follow(now);
+                if (isPlayed && !wasMixing && mixings.hasStarted(now.leading().id())) {
+                    practising.beganMixing(order);
+                }
+            });
         }
+    }
+
+    /** What was pressed for an order since; without what has to be planned for it. */
+    @Transactional(readOnly = true)
+    public BenchView.Since since(long order, long after) {
+        Set<Long> orders = new TreeSet<>(List.of(order, together.leading(order)));
+        long ahead = practising.of(order).map(Practising.Play::aheadSeconds).orElse(0L);
+        return new BenchView.Since(clock.instant().plusSeconds(ahead), log.newest(orders), log.after(orders, after));
     }
 
     /** Leaves the practice kitchen: what was pressed in it is taken back, and what that took off the shelf is put back. */
@@ -127,7 +160,8 @@ public class BenchService {
                             0,
                             event.id()))
                     .toList();
-            press(now, back, true);
+            byOrder(order, now.leading().id(), back).forEach((of, own) -> log.add(of, own, true));
+            follow(now);
             if (play.beganMixing()) {
                 mixings.restart(now.leading().id());
             }
@@ -135,17 +169,12 @@ public class BenchService {
         });
     }
 
-    private void press(WorkOnClock.Work now, List<BenchEvent> events, boolean isPlayed) {
-        long order = now.order().id();
-        Map<Long, List<BenchEvent>> byOrder = new TreeMap<>();
-        for (BenchEvent event : events) {
-            boolean isOwn = event.step().startsWith(order + " ");
-            byOrder.computeIfAbsent(isOwn ? order : now.leading().id(), id -> new ArrayList<>())
-                    .add(event);
-        }
-        byOrder.forEach((of, own) -> log.add(of, own, isPlayed));
+    /** Takes off the shelf what was begun, and keeps the plan that is mixed by. What was done so before is not done twice. */
+    private void follow(WorkOnClock.Work now) {
         List<BenchView.Step> steps = layout.steps(now);
-        Map<Long, Happened> happened = log.happened(byOrder.keySet());
+        shelf.lock(now.leading().id());
+        Map<Long, Happened> happened =
+                log.happened(Set.copyOf(List.of(now.order().id(), now.leading().id())));
         boolean mixes = steps.stream()
                 .filter(step -> step.doing() == Task.Work.BASE)
                 .anyMatch(step -> OffTheShelf.isBegun(step, happened));
@@ -153,5 +182,16 @@ public class BenchService {
             mixings.start(now.leading().id());
         }
         shelf.take(steps, happened);
+    }
+
+    /** Mixing is pressed under the order that leads it. */
+    private static Map<Long, List<BenchEvent>> byOrder(long order, long leading, List<BenchEvent> events) {
+        Map<Long, List<BenchEvent>> byOrder = new TreeMap<>();
+        for (BenchEvent event : events) {
+            boolean isOwn = event.step().startsWith(order + " ");
+            byOrder.computeIfAbsent(isOwn ? order : leading, id -> new ArrayList<>())
+                    .add(event);
+        }
+        return byOrder;
     }
 }

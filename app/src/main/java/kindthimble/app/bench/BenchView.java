@@ -21,6 +21,7 @@ import kindthimble.core.work.Task;
  * @param hasScale whether a scale answers
  * @param steps those that the clock has first before those that come later
  * @param pressed all events of the steps, as they arrived
+ * @param seen number of the newest of them
  * @param perGram how a base gets thinner: b of {@code ln t = ln t0 - b w}
  * @param cookieVariation from cookie to cookie, a coefficient
  * @param handVariation of the hand on the day, a coefficient
@@ -33,10 +34,21 @@ public record BenchView(
         boolean hasScale,
         List<Step> steps,
         List<BenchEvent> pressed,
+        long seen,
         double perGram,
         double cookieVariation,
         double handVariation,
         List<String> leftOut) {
+
+    /**
+     * What was pressed since a page has looked.
+     *
+     * @param now what time it is; in play the clock of that
+     * @param seen number of the newest event
+     * @param pressed what is new, and perhaps some that is not
+     */
+    @Schema(name = "BenchPressed")
+    public record Since(Instant now, long seen, List<BenchEvent> pressed) {}
 
     /**
      * @param key by which events speak of it

@@ -40,6 +40,11 @@ class OffTheShelf {
         return now != null && now.begunAt() != null;
     }
 
+    /** Until the transaction ends nobody else takes for this mixing. */
+    void lock(long leading) {
+        jdbc.query("select pg_advisory_xact_lock(?)", row -> {}, leading);
+    }
+
     /** Takes for what is begun, and puts back for what is not any more. */
     void take(List<BenchView.Step> steps, Map<Long, Happened> happened) {
         Map<String, String> taken = new HashMap<>();

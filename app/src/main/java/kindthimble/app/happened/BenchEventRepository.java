@@ -11,6 +11,13 @@ interface BenchEventRepository extends JpaRepository<BenchEventEntity, Long> {
     @Query("from BenchEventEntity e where e.orderId in :orders order by e.seq")
     List<BenchEventEntity> of(Collection<Long> orders);
 
+    @Query("from BenchEventEntity e where e.orderId in :orders and e.seq > :after order by e.seq")
+    List<BenchEventEntity> after(Collection<Long> orders, long after);
+
+    /** Number of the newest event; null for none. */
+    @Query("select max(e.seq) from BenchEventEntity e where e.orderId in :orders")
+    Long newest(Collection<Long> orders);
+
     /** How many events each order has; none of those that have none. */
     @Query("select e.orderId, count(e) from BenchEventEntity e where e.orderId in :orders group by e.orderId")
     List<Object[]> counts(Collection<Long> orders);

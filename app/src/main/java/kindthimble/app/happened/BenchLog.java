@@ -26,6 +26,7 @@ public class BenchLog {
     private static final int LONGEST_STEP = 160;
     private static final int LONGEST_WORDS = 200;
     private static final double MOST = 1_000_000;
+    private static final int BEHIND = 50;
     private static final int REMEMBERED = 100;
 
     private final BenchEventRepository events;
@@ -44,6 +45,24 @@ public class BenchLog {
     @Transactional(readOnly = true)
     public List<BenchEvent> of(Collection<Long> orders) {
         return events.of(orders).stream().map(BenchEventEntity::event).toList();
+    }
+
+    /** Number of what was pressed last for some orders; 0 for nothing. */
+    @Transactional(readOnly = true)
+    public long newest(Collection<Long> orders) {
+        Long newest = events.newest(orders);
+        return newest == null ? 0 : newest;
+    }
+
+    /**
+     * What was pressed for some orders since something was, and a little before that: numbers are given out before all of them can be seen, so that one may
+     * come in behind another.
+     */
+    @Transactional(readOnly = true)
+    public List<BenchEvent> after(Collection<Long> orders, long number) {
+        return events.after(orders, number - BEHIND).stream()
+                .map(BenchEventEntity::event)
+                .toList();
     }
 
     /** What was pressed for some orders while they were played, and is not taken back, the last first. */

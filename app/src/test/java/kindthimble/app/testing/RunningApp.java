@@ -50,6 +50,7 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
     private final String database = "t_" + ProcessHandle.current().pid() + "_" + NUMBER.incrementAndGet();
     private ConfigurableApplicationContext context;
     private ServerSocket scale;
+    private int port;
     private List<String> told = List.of();
 
     private RunningApp(boolean demo, String dump, String... before) {
@@ -124,8 +125,9 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
         }
     }
 
-    /** Stops the application and starts it again on what it has stored. */
+    /** Stops the application and starts it again on what it has stored, on the same port. */
     public void restart() {
+        port = Integer.parseInt(context.getEnvironment().getProperty("local.server.port"));
         context.close();
         start();
     }
@@ -252,7 +254,7 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
 
     private void start() {
         List<String> arguments = new ArrayList<>(List.of(
-                "--server.port=0",
+                "--server.port=" + port,
                 "--spring.datasource.url=" + clusterUrl() + database,
                 "--spring.datasource.username=kindthimble",
                 "--spring.datasource.password=" + password(),
