@@ -1477,6 +1477,21 @@ export interface components {
             cutMm: number;
             tips: string[];
         };
+        BenchOther: {
+            /** Format: int64 */
+            order: number;
+            orderName: string;
+            doing: components["schemas"]["Work"];
+            name: string;
+            /** Format: int32 */
+            pass: number;
+            /** Format: int32 */
+            tray: number;
+            /** Format: int32 */
+            cookies: number;
+            /** Format: date-time */
+            from: string;
+        };
         BenchPieces: {
             name: string;
             /** Format: int32 */
@@ -1543,6 +1558,7 @@ export interface components {
             cookieVariation: number;
             /** Format: double */
             handVariation: number;
+            others: components["schemas"]["BenchOther"][];
             leftOut: string[];
         };
         BenchWait: {

@@ -59,6 +59,7 @@ export type WeekHoursView = Schemas["WeekHoursView"];
 export type OneMoreAnswer = Schemas["OneMoreAnswer"];
 export type WetRehearsal = Schemas["WetRehearsal"];
 export type BenchView = Schemas["BenchView"];
+export type BenchOther = Schemas["BenchOther"];
 export type BenchPressed = Schemas["BenchPressed"];
 export type BenchStep = Schemas["BenchStep"];
 export type PracticeDeed = Schemas["Deed"];

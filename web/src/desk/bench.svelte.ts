@@ -20,6 +20,7 @@ const MOST_AT_ONCE = 200;
 /** After these the clock may have put something anew. */
 const PLANS = ["BEGUN", "DONE", "UNDONE", "REDONE", "BROKE", "ADDED"];
 const QUIET_MS = 700;
+const SET_MS = 2_000;
 const LONGEST_NAME = 40;
 
 /** What this device is called where it was not let in under a name: made once, and kept. */
@@ -66,7 +67,8 @@ export class BenchDesk {
   readonly play: Play;
   readonly scale: BenchScale;
   /** How far the clock of this device is before that of the kitchen's computer. */
-  #ahead = 0;
+  #ahead: number | null = null;
+  #last = 0;
   #store = store();
   #opening: Promise<void> | undefined;
   #running = false;
@@ -141,7 +143,7 @@ export class BenchDesk {
   #merge(since: BenchPressed): void {
     if (!this.view) return;
     const fresh = notAmong(this.view.pressed, since.pressed);
-    this.#ahead = Date.now() - Date.parse(since.now);
+    this.#setClock(since.now);
     this.view = {
       ...this.view,
       now: since.now,
@@ -164,7 +166,7 @@ export class BenchDesk {
     const newer =
       this.view && this.view.seen > view.seen ? notAmong(view.pressed, this.view.pressed) : [];
     this.view = { ...view, pressed: [...view.pressed, ...newer] };
-    this.#ahead = Date.now() - Date.parse(view.now);
+    this.#setClock(view.now);
     this.trouble = "";
     this.#confirmed(this.view.pressed);
   }
@@ -178,16 +180,25 @@ export class BenchDesk {
     }
   }
 
-  /** What time it is in the kitchen, in ms. */
+  /** An answer is told later than it was made: of several the one that took least is right, unless a clock was set meanwhile. */
+  #setClock(now: string): void {
+    const ahead = Date.now() - Date.parse(now);
+    if (this.#ahead === null || ahead < this.#ahead || ahead > this.#ahead + SET_MS)
+      this.#ahead = ahead;
+  }
+
+  /** What time it is in the kitchen, in ms; never earlier than what was pressed last. */
   time(): number {
-    return Date.now() - this.#ahead;
+    return Math.max(this.#last, Date.now() - (this.#ahead ?? 0));
   }
 
   /** Something was pressed. */
   press(what: BenchEvent["what"], step: string, amount = 0, words = ""): BenchEvent {
+    // What is pressed later is later, also where a clock is set meanwhile.
+    this.#last = Math.max(Math.floor(this.time()), this.#last + 1);
     const event: BenchEvent = {
       id: `${this.device.replace(/[^A-Za-z0-9]+/g, "-").slice(0, 30)}-${Date.now().toString(36)}-${(this.#nth++).toString(36)}`,
-      at: instantOf(this.time()),
+      at: instantOf(this.#last),
       device: this.device,
       what,
       step,

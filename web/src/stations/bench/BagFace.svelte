@@ -64,6 +64,11 @@
     <strong>{step.name}</strong>
     {said} · {grams(mixed.gramsPerBag)} g · {desk.details?.name}
   </p>
+  <p>
+    <a href="/api/orders/{desk.id}/print/bag-labels.pdf" target="_blank" rel="noreferrer"
+      >Print the labels of all bags</a
+    >
+  </p>
   <BigPress label="Bagged" sub="close it, and keep the tip in a damp cloth" onpress={ondone} />
 {/if}
 

@@ -20,13 +20,14 @@
   import ThinFace from "./ThinFace.svelte";
   import TintFace from "./TintFace.svelte";
   import WeighFace from "./WeighFace.svelte";
-  import { lineOf, local, titleOf } from "./words";
+  import { lineOf, lineOfOther, local, titleOf } from "./words";
 
   // One step in big type, what dries beside it, what is next.
   const desk = theDesk();
   const { bench } = desk;
   const TICK_MS = 250;
   const NEXT = 5;
+  const OTHERS = 3;
 
   let at = $state(Date.now());
   let chosen = $state<string | null>(null);
@@ -270,6 +271,21 @@
           >
         </p>
       </Sheet>
+      {#if bench.view.others.length > 0}
+        <Sheet label="Other orders">
+          <h2>Other orders</h2>
+          <ol>
+            {#each bench.view.others.slice(0, OTHERS) as other (other.order)}
+              <li>
+                <a href="/orders/{other.order}/bench">
+                  <span>{other.orderName}: {lineOfOther(other)}</span>
+                  <span class="soft">{dayOf(other.from)} {timeOf(other.from)}</span>
+                </a>
+              </li>
+            {/each}
+          </ol>
+        </Sheet>
+      {/if}
       {#if bench.view.seed === null}<PracticeStrip />{/if}
     </div>
   {/if}
@@ -341,7 +357,8 @@
     padding: 0;
     list-style: none;
   }
-  li button {
+  li button,
+  li a {
     display: flex;
     justify-content: space-between;
     gap: 10px;
@@ -354,7 +371,8 @@
     text-align: left;
     cursor: pointer;
   }
-  li button .soft {
+  li button .soft,
+  li a .soft {
     text-align: right;
     flex: none;
     max-width: 45%;

@@ -1,4 +1,4 @@
-import type { BenchStep } from "../../api/types";
+import type { BenchOther, BenchStep } from "../../api/types";
 import { fixed, grams, outOf, plural } from "../../units/format";
 
 /** What a step is, in big type. */
@@ -52,6 +52,28 @@ export function lineOf(step: BenchStep): string {
     return `Tint ${step.name}: ${plural(dropsOf(step), "drop")} in ${grams(step.mixed.grams)} g`;
   if (step.mixed?.doing === "THIN") return `${titleOf(step)}, ${grams(step.mixed.grams)} g`;
   return titleOf(step);
+}
+
+/** What is next of another order, in a line. */
+export function lineOfOther(other: BenchOther): string {
+  switch (other.doing) {
+    case "DOUGH":
+      return "Make the dough";
+    case "CUT":
+      return `Roll and cut ${other.cookies} ${other.name}`;
+    case "BAKE":
+      return `Bake ${other.cookies} ${other.name}`;
+    case "BASE":
+      return "Mix the base";
+    case "BOWL":
+      return `Tint, thin and bag ${other.name}`;
+    case "ICE":
+      return `${other.name}${other.pass > 0 ? `, pass ${other.pass}` : " ahead"}, tray ${other.tray}: ${other.cookies}`;
+    case "PACK":
+      return `Pack ${other.cookies} ${other.name}`;
+    case "LABEL":
+      return "Label the order";
+  }
 }
 
 type Mixed = NonNullable<BenchStep["mixed"]>;

@@ -9,6 +9,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -115,6 +116,7 @@ class BenchPathTest {
     /** The pottery order is half-way: its bag will not reach, and it goes on without the network. */
     @Test
     void itGoesOnWithoutTheNetworkAndTellsOtherDevices() {
+        APP.post("/api/orders/3/practice/end", null);
         Page page = BROWSER.open("/orders/3/bench");
         Page other = BROWSER.open("/orders/3/bench");
         assertThat(slip(page, "In the bags")).containsText("short");
@@ -148,6 +150,7 @@ class BenchPathTest {
     /** A count, and the next water from above; too thin is said with what brings it back. */
     @Test
     void aLineIsCountedAndTheNextWaterFollows() {
+        APP.post("/api/orders/6/practice/end", null);
         for (JsonNode step : bench(6).get("steps")) {
             if (!step.at("/mixed/doing").asString("").equals("THIN")) {
                 pressed(6, step.get("key").asString());
@@ -174,5 +177,91 @@ class BenchPathTest {
         String before = title.innerText();
         press(page, "Put it off").click();
         assertThat(title).not().hasText(before);
+    }
+
+    /** Holds a press down, as a finger does. */
+    private static void hold(Page page, Locator button, int ms) {
+        button.scrollIntoViewIfNeeded();
+        BoundingBox box = button.boundingBox();
+        page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+        page.mouse().down();
+        page.waitForTimeout(ms);
+        page.mouse().up();
+    }
+
+    /**
+     * A small order in the practice kitchen, on a phone: poured onto the scale, dripped, a line drawn, iced by holding; and in the middle of it the
+     * application ends and begins again. Nothing of it is lost.
+     */
+    @Test
+    void aSmallOrderIsPlayedInThePracticeKitchen() {
+        long order = small();
+        APP.post("/api/orders/" + order + "/practice/begin", "{\"seed\": 7}");
+        Page page = BROWSER.open("/orders/" + order + "/bench", 390, 844);
+        Locator now = slip(page, "Now");
+        assertThat(slip(page, "Practice kitchen")).containsText("Scale, icing and hands are played");
+        Set<String> done = new HashSet<>();
+        boolean isKilled = false;
+        for (int presses = 0; now.getByText("All of it is done").count() == 0; presses++) {
+            assertTrue(presses < 2 * MOST_PRESSES, "done so far: " + done);
+            String title = now.getByRole(AriaRole.HEADING).first().innerText().split(" ")[0];
+            Locator pour = now.getByRole(
+                    AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^(Pour|Fill the bag)")));
+            Locator drip =
+                    now.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Drip")));
+            Locator ice = now.getByRole(
+                    AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Ice cookie")));
+            if (ice.count() > 0) {
+                if (!isKilled) {
+                    APP.restart();
+                    isKilled = true;
+                }
+                hold(page, ice, 4_000);
+                done.add("iced");
+            } else if (pour.count() > 0 && pour.isEnabled() && done.add("poured " + title)) {
+                // Until the scale says that it is enough; held still it is taken by itself.
+                int filled = now.locator("li .is:not(:empty)").count();
+                hold(page, pour, 4_000);
+                Locator onScale = now.locator("section[aria-label='On the scale'] [role=status]");
+                for (int taps = 0; taps < 40 && onScale.innerText().contains("to go"); taps++) {
+                    hold(page, pour, 300);
+                }
+                if (title.equals("Mix")) {
+                    assertThat(now.locator("li .is:not(:empty)")).hasCount(filled + 1);
+                }
+            } else if (drip.count() > 0 && title.equals("Tint") && done.add("dripped")) {
+                hold(page, drip.first(), 1_000);
+                assertThat(now.locator(".count").first()).containsText(Pattern.compile("^ *[23] of"));
+            } else if (title.equals("Thin") && done.add("drawn")) {
+                main(page).click();
+                assertThat(now.getByLabel("The line that was drawn").locator("path"))
+                        .hasCount(2);
+                page.waitForTimeout(700);
+                main(page).click();
+                assertThat(now.locator("circle")).hasCount(1);
+            } else if (now.getByText(Pattern.compile("It will do|It's right")).count() > 0) {
+                press(page, Pattern.compile("take out")).click();
+            } else if (main(page).count() > 0) {
+                pressMain(page);
+            } else if (slip(page, "Drying now").getByText("skinned").count() == 0) {
+                throw new AssertionError(page.locator("main").innerText());
+            } else {
+                slip(page, "Drying now")
+                        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("skinned")))
+                        .first()
+                        .click();
+            }
+            page.waitForTimeout(60);
+        }
+        assertTrue(isKilled && done.containsAll(List.of("poured Mix", "dripped", "drawn", "iced")), done::toString);
+        page.waitForCondition(() -> !page.content().contains("not sent yet"));
+        assertEquals(
+                "All of it is done.",
+                APP.get("/api/orders/" + order + "/clock").body().get("trouble").asString());
+        // Ended, it is as if nothing had been pressed.
+        press(page, "End the practice").click();
+        press(page, Pattern.compile("take back")).click();
+        assertThat(slip(page, "Practice kitchen")).containsText("New at the bench");
+        assertThat(now.getByText("All of it is done")).hasCount(0);
     }
 }

@@ -46,6 +46,7 @@ class EveryStationTest {
                 "/orders/1/bowls",
                 "/orders/1/clock",
                 "/orders/3/bench",
+                "/devices",
                 "/orders/1/notebook",
                 "/orders/1/shelf",
                 "/orders/999",

@@ -109,6 +109,7 @@ public class BenchService {
                 ThinningCurve.PER_GRAM,
                 settings.mean(Habit.COOKIE_VARIATION_PERCENT) / PERCENT,
                 settings.mean(Habit.DAY_VARIATION_PERCENT) / PERCENT,
+                now.others().stream().map(BenchView.Other::of).toList(),
                 now.leftOut());
     }
 

@@ -5,6 +5,8 @@ import jakarta.annotation.Nullable;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.List;
+import kindthimble.app.clock.WorkOnClock;
+import kindthimble.app.order.PaletteColour;
 import kindthimble.app.tint.TintView;
 import kindthimble.core.bench.BenchEvent;
 import kindthimble.core.icing.Consistency;
@@ -25,6 +27,7 @@ import kindthimble.core.work.Task;
  * @param perGram how a base gets thinner: b of {@code ln t = ln t0 - b w}
  * @param cookieVariation from cookie to cookie, a coefficient
  * @param handVariation of the hand on the day, a coefficient
+ * @param others what is next of each other order that is ahead
  * @param leftOut what could not be put on the clock, with why
  */
 public record BenchView(
@@ -38,6 +41,7 @@ public record BenchView(
         double perGram,
         double cookieVariation,
         double handVariation,
+        List<Other> others,
         List<String> leftOut) {
 
     /**
@@ -49,6 +53,51 @@ public record BenchView(
      */
     @Schema(name = "BenchPressed")
     public record Since(Instant now, long seen, List<BenchEvent> pressed) {}
+
+    /**
+     * @param order its number
+     * @param orderName of it
+     * @param doing what is done next
+     * @param name of the design or the colour; that of the order where it is neither
+     * @param pass of the design; 0 for none
+     * @param tray or load; 0 for none
+     * @param cookies how many
+     * @param from when the clock has it
+     */
+    @Schema(name = "BenchOther")
+    public record Other(
+            long order,
+            String orderName,
+            Task.Work doing,
+            String name,
+            int pass,
+            int tray,
+            int cookies,
+            LocalDateTime from) {
+        static Other of(WorkOnClock.Next next) {
+            Task task = next.piece().task();
+            String orderName = next.order().details().name();
+            String design = next.order().designs().stream()
+                    .filter(one -> one.id() == task.design())
+                    .map(one -> one.document().name())
+                    .findFirst()
+                    .orElse(orderName);
+            String name = next.order().details().palette().stream()
+                    .filter(colour -> task.design() == 0 && colour.key().equals(task.colour()))
+                    .map(PaletteColour::name)
+                    .findFirst()
+                    .orElse(design);
+            return new Other(
+                    next.order().id(),
+                    orderName,
+                    task.doing(),
+                    name,
+                    task.pass(),
+                    task.tray(),
+                    task.cookies(),
+                    next.piece().from());
+        }
+    }
 
     /**
      * @param key by which events speak of it

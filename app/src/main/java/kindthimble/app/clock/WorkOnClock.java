@@ -2,6 +2,7 @@ package kindthimble.app.clock;
 
 import jakarta.annotation.Nullable;
 import java.time.LocalDateTime;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -36,6 +37,14 @@ public class WorkOnClock {
     public record Piece(Task task, @Nullable LocalDateTime from, String by) {}
 
     /**
+     * What is next of another order.
+     *
+     * @param order whose it is
+     * @param piece what is done, and when
+     */
+    public record Next(Kept order, Piece piece) {}
+
+    /**
      * All of an order, and what it is mixed with.
      *
      * @param order whose work it is
@@ -43,8 +52,10 @@ public class WorkOnClock {
      * @param mixed all orders that are mixed together
      * @param pieces its work, and the mixing that it shares
      * @param leftOut what could not be put on the clock, with why
+     * @param others what is next of each other order, by when that is
      */
-    public record Work(Kept order, Kept leading, List<Kept> mixed, List<Piece> pieces, List<String> leftOut) {}
+    public record Work(
+            Kept order, Kept leading, List<Kept> mixed, List<Piece> pieces, List<String> leftOut, List<Next> others) {}
 
     /**
      * @throws NotThere when there is no such order
@@ -53,7 +64,7 @@ public class WorkOnClock {
         Plan plan = planning.plan();
         Map<String, Schedule.Placed> at = new HashMap<>();
         plan.schedule().placed().forEach(placed -> at.put(placed.task().key(), placed));
-        return work(id, task -> piece(plan.week(), task, at.get(task.key())));
+        return work(id, task -> piece(plan.week(), task, at.get(task.key())), others(id, plan));
     }
 
     /**
@@ -62,10 +73,25 @@ public class WorkOnClock {
      * @throws NotThere when there is no such order
      */
     public Work unplanned(long id) {
-        return work(id, task -> new Piece(task, null, ""));
+        return work(id, task -> new Piece(task, null, ""), List.of());
     }
 
-    private Work work(long id, Function<Task, Piece> piece) {
+    private static List<Next> others(long id, Plan plan) {
+        Map<Long, Schedule.Placed> first = new HashMap<>();
+        for (Schedule.Placed placed : plan.schedule().placed()) {
+            if (placed.task().order() != id) {
+                first.merge(placed.task().order(), placed, (one, other) -> one.start() <= other.start() ? one : other);
+            }
+        }
+        return first.values().stream()
+                .filter(placed -> plan.week().order(placed.task().order()) != null)
+                .sorted(Comparator.comparingLong(Schedule.Placed::start))
+                .map(placed ->
+                        new Next(plan.week().order(placed.task().order()), piece(plan.week(), placed.task(), placed)))
+                .toList();
+    }
+
+    private Work work(long id, Function<Task, Piece> piece, List<Next> others) {
         Kept order = orders.order(id);
         WorkOfOrders.Group group = works.of(order);
         List<Piece> pieces = group.tasks().stream()
@@ -79,7 +105,8 @@ public class WorkOnClock {
                 group.orders().get(0),
                 group.orders(),
                 pieces,
-                group.leftOut().getOrDefault(id, List.of()));
+                group.leftOut().getOrDefault(id, List.of()),
+                others);
     }
 
     private static Piece piece(Week week, Task task, Schedule.Placed placed) {
