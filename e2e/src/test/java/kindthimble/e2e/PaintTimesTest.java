@@ -79,6 +79,37 @@ class PaintTimesTest {
         long many = manyColoursAndDesigns();
         time("Set: count, 24 colours and 60 designs", "/orders/" + many, "[data-tile]", "aside dd");
         time("Bowls: risk, 24 colours and 60 designs", "/orders/" + many + "/bowls", "input[type=range]", "g.bowl");
+        APP.post("/api/orders/6/practice/end", null);
+        timeSteps("Bench: a press to the next step", false);
+        timeSteps("Bench: the same without the network", true);
+    }
+
+    /** Puts the step off, and waits until the next one has been painted. */
+    private static final String NEXT_STEP = """
+            async () => {
+              const press = [...document.querySelectorAll('button')].find(b => b.textContent === 'Put it off');
+              const title = () => document.querySelector('section[aria-label=Now] h2')?.textContent;
+              const before = title();
+              const from = performance.now();
+              press.click();
+              while (title() === before && performance.now() - from < 5000) await new Promise(requestAnimationFrame);
+              await new Promise(painted => { const {port1, port2} = new MessageChannel(); port1.onmessage = painted; port2.postMessage(0); });
+              return performance.now() - from;
+            }""";
+
+    private static void timeSteps(String what, boolean isOffline) {
+        Page page = BROWSER.open("/orders/6/bench");
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        page.context().setOffline(isOffline);
+        List<Double> times = new ArrayList<>();
+        for (int i = 0; i < CHANGES; i++) {
+            page.waitForTimeout(BETWEEN_KEYS_MS);
+            times.add(((Number) page.evaluate(NEXT_STEP)).doubleValue());
+        }
+        page.context().close();
+        System.out.printf(
+                "%-42s first %4.0f ms, then median %4.0f ms, 95th of 100 %4.0f ms, slowest %4.0f ms%n",
+                what, times.get(0), later(times, 0.5), later(times, 0.95), later(times, 1));
     }
 
     private static long manyColoursAndDesigns() {
