@@ -359,6 +359,8 @@
   }
   li button,
   li a {
+    color: inherit;
+    text-decoration-color: var(--line);
     display: flex;
     justify-content: space-between;
     gap: 10px;

@@ -25,6 +25,16 @@
           .filter((dose) => dose.more > 0)
       : [],
   );
+  // What was counted says it before an eye does.
+  const SEEN = 1.1;
+  const tooMuch = $derived(
+    Math.max(
+      1,
+      ...doses
+        .filter((dose) => dose.drops > 0)
+        .map((dose) => (now.weights[`drops of ${dose.gel}`] ?? 0) / dose.drops),
+    ),
+  );
   const word = (of: number) =>
     of === 1
       ? "as wanted"
@@ -33,6 +43,13 @@
         : `${fixed(of, 2)} of the gel`;
 </script>
 
+{#if tooMuch > SEEN && added === 0}
+  <p class="over" role="status">
+    More drops are in than the recipe says: {g(inBowl)} g x ({fixed(tooMuch, 2)} - 1) = {g(
+      rescueBase(inBowl, tooMuch),
+    )} g of white base bring the shade back.
+  </p>
+{/if}
 {#if looks.length > 0}
   {#if !isOpen}
     <p><Press plain onpress={() => (isOpen = true)}>It looks wrong</Press></p>
@@ -161,5 +178,9 @@
   }
   p {
     margin: 6px 0;
+  }
+  .over {
+    color: var(--tomato);
+    font-weight: 600;
   }
 </style>

@@ -23,10 +23,20 @@
   const tint = $derived(step.mixed?.tint ?? null);
   const dropsWord = (gel: string) => `drops of ${gel}`;
   const countOf = (gel: string) => now.weights[dropsWord(gel)] ?? 0;
-  const count = (gel: string, drops: number) =>
+  function count(gel: string, drops: number) {
+    touched = gel;
     bench.press("WEIGHED", step.key, drops, dropsWord(gel));
+  }
   onMount(() => (bench.view?.hasScale ? scale.watch() : undefined));
   const onScale = $derived(bench.view?.hasScale ? scale.grams : null);
+
+  // The gel that is being counted: what lies on the scale is of that.
+  let touched = $state("");
+  const active = $derived(
+    touched ||
+      (tint?.doses ?? []).find((dose) => countOf(dose.gel) < dose.drops)?.gel ||
+      tint?.doses[0]?.gel,
+  );
 
   /** In the practice kitchen drops fall one after the other while it is held. */
   let fallen = 0;
@@ -74,6 +84,7 @@
       <span class="name">{dose.name}</span>
       <span class="count">
         {n} <small>of {plural(dose.drops, "drop")}</small>
+        {#if n > dose.drops}<small class="over">{n - dose.drops} too many</small>{/if}
       </span>
       <span class="soft">
         {fixed(dose.grams, 2)} g{dose.dabs > 0 ? `, with ${plural(dose.dabs, "dab")}` : ""}
@@ -83,7 +94,7 @@
         disabled={n >= dose.drops}
         label="{dose.name}: count {Math.min(FIVE, dose.drops - n)} more"
         onpress={() => count(dose.gel, Math.min(dose.drops, n + FIVE))}
-        >+ {Math.min(FIVE, dose.drops - n) || FIVE}</Press
+        >+ {n >= dose.drops ? FIVE : Math.min(FIVE, dose.drops - n)}</Press
       >
       <Press
         plain
@@ -97,7 +108,7 @@
           onhold={(_, toMs, isLast) => drip(dose.gel, toMs, isLast)}
         />
       {/if}
-      {#if onScale !== null}
+      {#if onScale !== null && dose.gel === active}
         <Press
           plain
           disabled={onScale < LEAST_GRAMS || !scale.isHeld}
@@ -174,6 +185,9 @@
     justify-content: space-between;
     gap: 8px;
     margin: 6px 0 12px;
+  }
+  .over {
+    color: var(--tomato);
   }
   .name {
     min-width: 90px;
