@@ -1403,6 +1403,7 @@ export interface components {
             ingredients: components["schemas"]["Ingredient"][];
             curve: components["schemas"]["ThinningCurve"];
             caution: string;
+            fresh: boolean;
         };
         BasicForm: {
             kind: "BasicForm";
@@ -1429,6 +1430,8 @@ export interface components {
             eachGrams: number;
             /** Format: double */
             keepsGrams: number;
+            /** Format: double */
+            countSeconds: number;
         };
         BenchEvent: {
             id: string;
@@ -1558,6 +1561,9 @@ export interface components {
             cookieVariation: number;
             /** Format: double */
             handVariation: number;
+            recipe: string;
+            /** Format: double */
+            keepsDays: number;
             others: components["schemas"]["BenchOther"][];
             leftOut: string[];
         };
@@ -3511,7 +3517,7 @@ export interface components {
             pour: components["schemas"]["Pour"];
         };
         /** @enum {string} */
-        PracticeDeed: "POUR" | "SPOON" | "DRIP" | "LINE" | "ICE" | "BAG" | "BARE" | "ICED" | "TOUCH";
+        PracticeDeed: "POUR" | "SPOON" | "DRIP" | "LOOK" | "LINE" | "ICE" | "BAG" | "BARE" | "ICED" | "TOUCH";
         PracticeLater: {
             /** Format: int64 */
             seconds: number;
@@ -3520,6 +3526,7 @@ export interface components {
             /** Format: double */
             amount: number;
             mishap: (string | null) | null;
+            hex: (string | null) | null;
             isDry: boolean;
             onScale: boolean;
         };

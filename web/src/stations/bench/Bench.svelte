@@ -8,6 +8,7 @@
   import { alarm } from "./alarm.svelte";
   import BagFace from "./BagFace.svelte";
   import BagsSlip from "./BagsSlip.svelte";
+  import EndOfDay from "./EndOfDay.svelte";
   import DryingNow from "./DryingNow.svelte";
   import type { BenchStep } from "../../api/types";
   import { moved, waitingFor } from "./moved";
@@ -31,6 +32,7 @@
 
   let at = $state(Date.now());
   let chosen = $state<string | null>(null);
+  let evening: EndOfDay;
 
   onMount(() => {
     void bench.open();
@@ -269,6 +271,7 @@
           <Press plain onpress={() => alarm.turn(!alarm.isOn)}
             >{alarm.isOn ? "Sound is on" : "Sound is off"}</Press
           >
+          <Press plain onpress={() => evening.show()}>End of the day</Press>
         </p>
       </Sheet>
       {#if bench.view.others.length > 0}
@@ -290,6 +293,7 @@
     </div>
   {/if}
 </main>
+<EndOfDay bind:this={evening} />
 
 <style>
   .bench {

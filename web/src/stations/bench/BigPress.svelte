@@ -7,10 +7,27 @@
     label,
     sub = "",
     disabled = false,
+    lowerHalf = false,
     onpress,
-  }: { label: string; sub?: string; disabled?: boolean; onpress: () => void } = $props();
+  }: {
+    label: string;
+    sub?: string;
+    disabled?: boolean;
+    lowerHalf?: boolean;
+    onpress: () => void;
+  } = $props();
 
   let button: HTMLButtonElement;
+
+  const PRESSED = "button, a, input, select, textarea, label, summary, dialog";
+
+  /** A wet finger need not hit it: a tap on the lower half of the screen will do, where nothing else is. */
+  function tapped(event: MouseEvent) {
+    const isTouch = (event as PointerEvent).pointerType === "touch";
+    if (!lowerHalf || disabled || !isTouch || event.clientY < innerHeight / 2) return;
+    if (event.target instanceof Element && event.target.closest(PRESSED)) return;
+    if (!document.querySelector("dialog[open]")) onpress();
+  }
 
   function keyed(event: KeyboardEvent) {
     if (disabled || event.repeat || isBusy(event) || event.ctrlKey || event.metaKey || event.altKey)
@@ -25,7 +42,7 @@
   }
 </script>
 
-<svelte:window onkeydown={keyed} />
+<svelte:window onkeydown={keyed} onclick={tapped} />
 
 <button
   bind:this={button}

@@ -202,6 +202,7 @@
         sub={begun === null
           ? `${plural(step.cookies, "cookie")}, some ${lasting(Math.ceil(step.seconds / 60))}`
           : ahead}
+        lowerHalf
         onpress={next}
       />
     {/if}

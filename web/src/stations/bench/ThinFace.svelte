@@ -50,6 +50,15 @@
   const stiff = $derived(
     last && isThin ? stiffGrams(last.seconds, wanted, base, STIFF_SECONDS, perGram) : 0,
   );
+  // What it has become too thin for, a later portion of the bowl may want.
+  const thinner = $derived(
+    last && isThin
+      ? (bench.view?.steps ?? [])
+          .filter((one) => one.task === step.task && one.mixed?.doing === "THIN")
+          .map((one) => one.mixed?.countSeconds ?? 0)
+          .find((seconds) => seconds < wanted - 1 && seconds <= mostSeconds(last.seconds))
+      : undefined,
+  );
   let counting = $state<number | null>(null);
   let typed = $state<number | null>(null);
 
@@ -116,7 +125,10 @@
       {:else if isThin}
         Too thin. {Number.isFinite(stiff)
           ? `${grams(stiff)} g of stiff base bring it back; stir and count again.`
-          : "The base itself is no stiffer: sift in a little icing sugar."} Or keep it for what is thinner.
+          : "The base itself is no stiffer: sift in a little icing sugar."}
+        {thinner
+          ? `Or it does for the ${fixed(thinner, 0)} s that come after: say so there.`
+          : "Nothing thinner of this colour is wanted in this order."}
       {:else if more >= 0.05}
         now <strong>{fixed(more, 1)} g</strong> more
       {:else}

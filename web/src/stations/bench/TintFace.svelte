@@ -53,9 +53,22 @@
   const left = $derived(
     (tint?.doses ?? []).reduce((n, dose) => n + Math.max(0, dose.drops - countOf(dose.gel)), 0),
   );
+  // In the practice kitchen what really fell is seen in the bowl.
+  let inBowl = $state<string | null>(null);
+  const fell = $derived(JSON.stringify([now.weights, now.added]));
+  $effect(() => {
+    void fell;
+    if (bench.view?.seed === null || bench.pending.length > 0) return;
+    void bench.play
+      .act({ what: "LOOK", step: step.key })
+      .then((outcome) => (inBowl = outcome?.hex ?? inBowl));
+  });
   const swatches = $derived(
     tint
       ? [
+          ...(bench.view?.seed !== null
+            ? [{ word: "in the bowl now", hex: inBowl ?? "#F6F6F0" }]
+            : []),
           { word: "just mixed", hex: tint.now },
           { word: "dried", hex: tint.dry },
           { word: "wanted", hex: step.mixed?.wanted ?? tint.dry },

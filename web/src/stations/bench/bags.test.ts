@@ -11,6 +11,7 @@ const bag: InBag = {
   fullGrams: 206,
   eachGrams: 8,
   keepsGrams: 8,
+  countSeconds: 15,
 };
 const START = Date.parse("2026-12-04T09:00:00Z");
 

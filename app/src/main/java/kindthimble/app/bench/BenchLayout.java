@@ -228,7 +228,8 @@ class BenchLayout {
                     portion == null ? 1 : Math.max(1, portion.bags()),
                     portion == null ? 0 : portion.gramsPerBag(),
                     each,
-                    portion == null || portion.bags() == 0 ? 0 : portion.keptGrams() / portion.bags()));
+                    portion == null || portion.bags() == 0 ? 0 : portion.keptGrams() / portion.bags(),
+                    icing.consistency().countSeconds()));
         });
         return bags;
     }

@@ -18,10 +18,12 @@ import kindthimble.app.happened.Practising;
 import kindthimble.app.mixing.MixingService;
 import kindthimble.app.order.Kept;
 import kindthimble.app.order.Together;
+import kindthimble.app.plan.Planner;
 import kindthimble.app.shop.ShopService;
 import kindthimble.core.bench.BenchEvent;
 import kindthimble.core.bench.Happened;
 import kindthimble.core.habit.Habit;
+import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.ThinningCurve;
 import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.words.Refused;
@@ -47,6 +49,7 @@ public class BenchService {
     private final Practising practising;
     private final MixingService mixings;
     private final BenchLayout layout;
+    private final Planner planner;
     private final ShopService shop;
     private final OffTheShelf shelf;
     private final Scales scales;
@@ -60,6 +63,7 @@ public class BenchService {
             Practising practising,
             MixingService mixings,
             BenchLayout layout,
+            Planner planner,
             ShopService shop,
             OffTheShelf shelf,
             Scales scales,
@@ -71,6 +75,7 @@ public class BenchService {
         this.practising = practising;
         this.mixings = mixings;
         this.layout = layout;
+        this.planner = planner;
         this.shop = shop;
         this.shelf = shelf;
         this.scales = scales;
@@ -92,6 +97,7 @@ public class BenchService {
 
     private BenchView view(WorkOnClock.Work now, List<BenchView.Step> steps) {
         ShopSettings settings = shop.settings();
+        BaseRecipe recipe = planner.recipe(now.leading().details());
         Set<String> keys = steps.stream().map(BenchView.Step::key).collect(Collectors.toSet());
         List<BenchEvent> pressed = log.of(now.mixed().stream().map(Kept::id).toList()).stream()
                 .filter(event -> keys.contains(event.step()))
@@ -109,6 +115,8 @@ public class BenchService {
                 ThinningCurve.PER_GRAM,
                 settings.mean(Habit.COOKIE_VARIATION_PERCENT) / PERCENT,
                 settings.mean(Habit.DAY_VARIATION_PERCENT) / PERCENT,
+                recipe.key(),
+                settings.mean(recipe.isFresh() ? Habit.FRESH_WHITE_DAYS : Habit.POWDER_DAYS),
                 now.others().stream().map(BenchView.Other::of).toList(),
                 now.leftOut());
     }

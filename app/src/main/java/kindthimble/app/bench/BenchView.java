@@ -27,6 +27,8 @@ import kindthimble.core.work.Task;
  * @param perGram how a base gets thinner: b of {@code ln t = ln t0 - b w}
  * @param cookieVariation from cookie to cookie, a coefficient
  * @param handVariation of the hand on the day, a coefficient
+ * @param recipe key of the base
+ * @param keepsDays how long its icing keeps
  * @param others what is next of each other order that is ahead
  * @param leftOut what could not be put on the clock, with why
  */
@@ -41,6 +43,8 @@ public record BenchView(
         double perGram,
         double cookieVariation,
         double handVariation,
+        String recipe,
+        double keepsDays,
         List<Other> others,
         List<String> leftOut) {
 
@@ -217,6 +221,7 @@ public record BenchView(
      * @param fullGrams in a full one; 0 where that is not known
      * @param eachGrams that a cookie takes by the plan
      * @param keepsGrams that never come out
+     * @param countSeconds of its icing
      */
     @Schema(name = "BenchBag")
     public record InBag(
@@ -227,7 +232,8 @@ public record BenchView(
             int bags,
             double fullGrams,
             double eachGrams,
-            double keepsGrams) {}
+            double keepsGrams,
+            double countSeconds) {}
 
     /**
      * @param task key of the other one

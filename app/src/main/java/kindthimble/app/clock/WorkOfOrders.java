@@ -22,7 +22,6 @@ import kindthimble.core.colour.Lab;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.BaseRecipe;
-import kindthimble.core.icing.Ingredient;
 import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.passes.Passes;
@@ -173,7 +172,7 @@ class WorkOfOrders {
                     leads ? mixing.steps : List.of(),
                     mixing.deep,
                     mixing.mothers,
-                    isFresh(recipe)));
+                    recipe.isFresh()));
             leftOut.put(one.id(), lacks);
         }
         return new Group(
@@ -187,10 +186,6 @@ class WorkOfOrders {
 
     private static int bare(OrderDetails details, ShopSettings settings) {
         return details.bareSpares() == null ? settings.pieces(Habit.BARE_SPARES) : details.bareSpares();
-    }
-
-    private static boolean isFresh(BaseRecipe recipe) {
-        return recipe.ingredients().stream().anyMatch(one -> one.role() == Ingredient.Part.EGG_WHITE);
     }
 
     /** By which the wish that a tray is done in two halves is kept. */

@@ -26,6 +26,8 @@ record Deed(What what, String step, String name, double wanted, int nth, double 
         SPOON,
         /** Lets a drop of gel fall onto the scale. */
         DRIP,
+        /** Looks into a bowl that is being tinted. */
+        LOOK,
         /** Draws a line through the icing, and waits. */
         LINE,
         /** Ices a cookie. */
@@ -45,9 +47,19 @@ record Deed(What what, String step, String name, double wanted, int nth, double 
      *
      * @param amount grams that flowed, drops that fell, seconds that a line or a cookie takes, grams on the scale
      * @param mishap what happened to a cookie, in a word; null for nothing
+     * @param hex how a bowl looks; null where none was looked into
      * @param isDry whether what was touched is dry
      * @param onScale whether a scale took it
      */
     @Schema(name = "PracticeOutcome")
-    record Outcome(double amount, @Nullable String mishap, boolean isDry, boolean onScale) {}
+    record Outcome(
+            double amount,
+            @Nullable String mishap,
+            @Nullable String hex,
+            boolean isDry,
+            boolean onScale) {
+        static Outcome grams(double amount, boolean onScale) {
+            return new Outcome(amount, null, null, false, onScale);
+        }
+    }
 }

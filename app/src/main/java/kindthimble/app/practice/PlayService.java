@@ -1,5 +1,6 @@
 package kindthimble.app.practice;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -12,7 +13,10 @@ import kindthimble.app.happened.Practising;
 import kindthimble.app.order.Orders;
 import kindthimble.app.plan.Planner;
 import kindthimble.app.shop.ShopService;
+import kindthimble.app.tint.TintService;
+import kindthimble.app.tint.TintView;
 import kindthimble.core.bench.Happened;
+import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.pour.MixingOrder;
 import kindthimble.core.practice.PracticeKitchen;
 import kindthimble.core.practice.PracticeKitchen.Mishap;
@@ -47,6 +51,7 @@ class PlayService {
     private final ShopService shop;
     private final BenchService bench;
     private final BenchLog log;
+    private final TintService tints;
     private final ScalePan pan;
 
     PlayService(
@@ -56,6 +61,7 @@ class PlayService {
             ShopService shop,
             BenchService bench,
             BenchLog log,
+            TintService tints,
             Scales scales) {
         this.practising = practising;
         this.orders = orders;
@@ -63,6 +69,7 @@ class PlayService {
         this.shop = shop;
         this.bench = bench;
         this.log = log;
+        this.tints = tints;
         pan = scales.practicePan();
     }
 
@@ -94,12 +101,13 @@ class PlayService {
             case POUR -> pour(kitchen, deed);
             case SPOON -> spoon(deed);
             case DRIP -> drip(kitchen, deed);
+            case LOOK -> look(kitchen, order, deed);
             case LINE -> line(kitchen, order, deed);
             case ICE -> ice(kitchen, deed);
             case BAG -> bag(kitchen, order, deed);
             case BARE -> set(kitchen, deed, BARE_GRAMS);
             case ICED -> set(kitchen, deed, BARE_GRAMS + kitchen.cookieGrams(deed.step(), deed.nth(), deed.wanted()));
-            case TOUCH -> new Deed.Outcome(0, null, kitchen.isDry(deed.toMs() / 1_000, deed.wanted()), false);
+            case TOUCH -> new Deed.Outcome(0, null, null, kitchen.isDry(deed.toMs() / 1_000, deed.wanted()), false);
         };
     }
 
@@ -119,20 +127,47 @@ class PlayService {
     private Deed.Outcome pour(PracticeKitchen kitchen, Deed deed) {
         double grams = kitchen.poured(told(deed), deed.wanted(), deed.fromMs(), deed.toMs())
                 + (deed.isLast() ? kitchen.tail(told(deed), deed.wanted(), deed.toMs()) : 0);
-        return new Deed.Outcome(grams, null, false, pan.add(grams));
+        return Deed.Outcome.grams(grams, pan.add(grams));
     }
 
     /** A spoon holds a fortieth of what is weighed, and no less than a tip of a knife. */
     private Deed.Outcome spoon(Deed deed) {
         double grams = Math.max(SPOON_LEAST_GRAMS, deed.wanted() * SPOON_SHARE);
-        return new Deed.Outcome(grams, null, false, pan.add(-grams));
+        return Deed.Outcome.grams(grams, pan.add(-grams));
     }
 
     private Deed.Outcome drip(PracticeKitchen kitchen, Deed deed) {
         String drops = deed.step() + " " + deed.name();
         int fell = kitchen.drops(drops, deed.nth());
         double grams = fell * kitchen.dropGrams(drops, deed.nth(), Gel.DROP_GRAMS);
-        return new Deed.Outcome(fell, null, false, pan.add(grams));
+        return Deed.Outcome.grams(fell, pan.add(grams));
+    }
+
+    /** A bowl looks as what really fell into it makes it, out of bottles that are stronger or weaker than is known. */
+    private Deed.Outcome look(PracticeKitchen kitchen, long order, Deed deed) {
+        BenchView.Step here = step(bench.view(order).steps(), deed.step());
+        Happened.StepNow now = log.happened(Set.of(here.order()))
+                .getOrDefault(here.order(), Happened.NOTHING)
+                .steps()
+                .get(here.key());
+        if (here.mixed() == null || here.mixed().tint() == null) {
+            throw new Refused("step", "Nothing is tinted at this step.");
+        }
+        double base = here.mixed().grams();
+        Map<String, Double> drops = new HashMap<>();
+        if (now != null) {
+            base += now.added().getOrDefault("base", 0.0);
+            for (TintView.DoseView dose : here.mixed().tint().doses()) {
+                String word = "drops of " + dose.gel();
+                int counted = now.weights().getOrDefault(word, 0.0).intValue()
+                        + now.added().getOrDefault(word, 0.0).intValue();
+                drops.put(
+                        dose.gel(),
+                        kitchen.fallen(here.key() + " " + dose.gel(), counted) * kitchen.strength(dose.gel()));
+            }
+        }
+        Kitchen known = planner.kitchen(orders.order(order).details());
+        return new Deed.Outcome(0, null, tints.with(known).look(drops, base), false, false);
     }
 
     /** The bowl is as thin as all the water makes it that went in on the way down its ladder. */
@@ -153,7 +188,7 @@ class PlayService {
             }
         }
         double wanted = here.mixed() == null ? 0 : here.mixed().countSeconds();
-        return new Deed.Outcome(kitchen.lineSeconds(waterPer100Base, wanted), null, false, false);
+        return Deed.Outcome.grams(kitchen.lineSeconds(waterPer100Base, wanted), false);
     }
 
     private static double water(Map<Long, Happened> happened, BenchView.Step step) {
@@ -166,6 +201,7 @@ class PlayService {
         return new Deed.Outcome(
                 kitchen.cookieSeconds(deed.step(), deed.nth(), deed.wanted()),
                 WORDS.get(kitchen.mishap(deed.step(), deed.nth())),
+                null,
                 false,
                 false);
     }
@@ -215,6 +251,6 @@ class PlayService {
 
     private Deed.Outcome set(PracticeKitchen kitchen, Deed deed, double grams) {
         double down = kitchen.setDown(told(deed) + deed.toMs(), grams);
-        return new Deed.Outcome(down, null, false, pan.put(down));
+        return Deed.Outcome.grams(down, pan.put(down));
     }
 }

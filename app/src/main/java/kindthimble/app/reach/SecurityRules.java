@@ -19,6 +19,7 @@ import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.firewall.RequestRejectedHandler;
 import org.springframework.session.web.http.DefaultCookieSerializer;
 
 /**
@@ -78,6 +79,12 @@ class SecurityRules {
 
     private static void refuse(HttpServletResponse response, HttpStatus status, String sentence) throws IOException {
         PlainProblem.write(response, status, sentence);
+    }
+
+    /** Addresses that mean to lead somewhere else than they say. */
+    @Bean
+    RequestRejectedHandler crookedAddresses() {
+        return (request, response, e) -> refuse(response, HttpStatus.NOT_FOUND, "There is nothing at this address.");
     }
 
     @Bean

@@ -149,6 +149,20 @@ public final class Tinter {
                 .toList();
     }
 
+    /**
+     * How a bowl looks, just mixed.
+     *
+     * @param drops of each gel, by its key; of one that is not on the shelf nothing is seen
+     * @param grams of base
+     */
+    public String look(Map<String, Double> drops, double grams) {
+        Map<Gel, Double> per100 = new HashMap<>();
+        gels.stream()
+                .filter(gel -> drops.containsKey(gel.key()))
+                .forEach(gel -> per100.put(gel, drops.get(gel.key()) * 100 / grams));
+        return Mixture.lab(white, per100, 0).hex();
+    }
+
     private static Map<Gel, Double> scaled(Map<Gel, Double> drops, double times) {
         Map<Gel, Double> scaled = new HashMap<>();
         drops.forEach((gel, n) -> scaled.put(gel, n * times));

@@ -103,4 +103,9 @@ public record BaseRecipe(String key, String name, List<Ingredient> ingredients, 
     private double sum(ToDoubleFunction<Ingredient> part) {
         return ingredients.stream().mapToDouble(part).sum();
     }
+
+    /** Whether it is made of fresh egg white, and keeps for a shorter time. */
+    public boolean isFresh() {
+        return ingredients.stream().anyMatch(one -> one.role() == Ingredient.Part.EGG_WHITE);
+    }
 }

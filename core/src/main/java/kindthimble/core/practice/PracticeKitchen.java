@@ -1,6 +1,7 @@
 package kindthimble.core.practice;
 
 import java.util.SplittableRandom;
+import java.util.stream.IntStream;
 import kindthimble.core.icing.ThinningCurve;
 
 /**
@@ -25,6 +26,7 @@ public record PracticeKitchen(Truth truth, long seed) {
     private static final double FLOW_SD = 0.1;
     private static final double DOUBLE_DROP = 0.04;
     private static final double DROP_SD = 0.08;
+    private static final double STRENGTH_SD = 0.1;
     private static final double LEAST = 0.2;
     private static final double WEIGHING_SD = 0.2;
 
@@ -74,6 +76,16 @@ public record PracticeKitchen(Truth truth, long seed) {
         SplittableRandom random = of(deed + nth);
         random.nextDouble();
         return nominalGrams * Math.max(LEAST, 1 + DROP_SD * random.nextGaussian());
+    }
+
+    /** How many times as strong a bottle of gel really is as what is known of it. */
+    public double strength(String gel) {
+        return Math.exp(STRENGTH_SD * of("bottle of " + gel).nextGaussian());
+    }
+
+    /** Drops that really fell when so many were counted. */
+    public int fallen(String deed, int counted) {
+        return IntStream.rangeClosed(1, counted).map(nth -> drops(deed, nth)).sum();
     }
 
     /**

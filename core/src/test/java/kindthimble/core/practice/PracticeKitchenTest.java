@@ -84,6 +84,14 @@ class PracticeKitchenTest {
                 .filter(n -> KITCHEN.drops("poppy", n) == 2)
                 .count();
         assertEquals(0.04 * COOKIES, twos, 3 * Math.sqrt(COOKIES * 0.04 * 0.96));
+        assertEquals(
+                IntStream.rangeClosed(1, 50).map(n -> KITCHEN.drops("poppy", n)).sum(), KITCHEN.fallen("poppy", 50));
+        assertEquals(0, KITCHEN.fallen("poppy", 0));
+        double strength = IntStream.range(0, COOKIES)
+                .mapToDouble(n -> Math.log(KITCHEN.strength("gel " + n)))
+                .average()
+                .orElseThrow();
+        assertEquals(0, strength, 3 * 0.1 / Math.sqrt(COOKIES));
         double grams = IntStream.range(0, COOKIES)
                 .mapToDouble(n -> KITCHEN.dropGrams("poppy", n, 0.04))
                 .average()
