@@ -15,7 +15,7 @@ import kindthimble.app.clock.WorkOnClock;
 import kindthimble.app.device.Scales;
 import kindthimble.app.happened.BenchLog;
 import kindthimble.app.happened.Practising;
-import kindthimble.app.mixing.MixingService;
+import kindthimble.app.mixing.MixingChanges;
 import kindthimble.app.order.Kept;
 import kindthimble.app.order.Together;
 import kindthimble.app.plan.Planner;
@@ -47,7 +47,7 @@ public class BenchService {
     private final Together together;
     private final BenchLog log;
     private final Practising practising;
-    private final MixingService mixings;
+    private final MixingChanges mixings;
     private final BenchLayout layout;
     private final Planner planner;
     private final ShopService shop;
@@ -61,7 +61,7 @@ public class BenchService {
             Together together,
             BenchLog log,
             Practising practising,
-            MixingService mixings,
+            MixingChanges mixings,
             BenchLayout layout,
             Planner planner,
             ShopService shop,

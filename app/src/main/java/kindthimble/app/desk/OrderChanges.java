@@ -14,7 +14,7 @@ import kindthimble.app.history.Edit;
 import kindthimble.app.history.Patch;
 import kindthimble.app.history.Tree;
 import kindthimble.app.http.Unreadable;
-import kindthimble.app.mixing.MixingService;
+import kindthimble.app.mixing.MixingChanges;
 import kindthimble.app.order.Kept;
 import kindthimble.app.order.MixedAs;
 import kindthimble.app.order.OrderDetails;
@@ -55,7 +55,7 @@ class OrderChanges {
     private final Together together;
     private final Planner planner;
     private final CookieService cookies;
-    private final MixingService mixing;
+    private final MixingChanges mixing;
     private final ShelfService shelf;
     private final JsonMapper json;
 
@@ -64,7 +64,7 @@ class OrderChanges {
             Together together,
             Planner planner,
             CookieService cookies,
-            MixingService mixing,
+            MixingChanges mixing,
             ShelfService shelf,
             JsonMapper json) {
         this.orders = orders;

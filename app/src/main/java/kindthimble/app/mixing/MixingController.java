@@ -11,9 +11,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/orders/{order}/mixing")
 class MixingController {
     private final MixingService mixing;
+    private final MixingChanges changes;
 
-    MixingController(MixingService mixing) {
+    MixingController(MixingService mixing, MixingChanges changes) {
         this.mixing = mixing;
+        this.changes = changes;
     }
 
     @GetMapping
@@ -24,34 +26,34 @@ class MixingController {
     /** Mixing starts: the plan is kept as it is. */
     @PostMapping("/start")
     MixingView start(@PathVariable long order) {
-        return mixing.start(order);
+        return changes.start(order);
     }
 
     /** The frozen plan is given up. */
     @DeleteMapping("/start")
     MixingView restart(@PathVariable long order) {
-        return mixing.restart(order);
+        return changes.restart(order);
     }
 
     /** Another order is mixed together with this one. */
     @PostMapping("/with/{other}")
     MixingView mixWith(@PathVariable long order, @PathVariable long other) {
-        return mixing.mixWith(order, other);
+        return changes.mixWith(order, other);
     }
 
     /** Another order is mixed alone again. */
     @DeleteMapping("/with/{other}")
     MixingView part(@PathVariable long order, @PathVariable long other) {
-        return mixing.part(order, other);
+        return changes.part(order, other);
     }
 
     @PostMapping("/jars/{jar}")
     MixingView takeJar(@PathVariable long order, @PathVariable long jar) {
-        return mixing.takeJar(order, jar, true);
+        return changes.takeJar(order, jar, true);
     }
 
     @DeleteMapping("/jars/{jar}")
     MixingView leaveJar(@PathVariable long order, @PathVariable long jar) {
-        return mixing.takeJar(order, jar, false);
+        return changes.takeJar(order, jar, false);
     }
 }
