@@ -10,6 +10,8 @@
   const { bench } = theDesk();
   let { step, now }: { step: BenchStep; now: StepNow } = $props();
 
+  /** All gels of the recipe once more, so much of each. */
+  const SHARE = "share of the drops";
   const looks = $derived(step.mixed?.looks ?? []);
   const doses = $derived(step.mixed?.tint?.doses ?? []);
   let isOpen = $state(false);
@@ -108,9 +110,7 @@
             <p>
               <Press
                 onpress={() => {
-                  drops.forEach((dose) =>
-                    bench.press("ADDED", step.key, dose.more, `drops of ${dose.gel}`),
-                  );
+                  bench.press("ADDED", step.key, 1 - (times as number), SHARE);
                   isOpen = false;
                   times = null;
                 }}>They are in</Press
@@ -124,11 +124,16 @@
       <Press plain onpress={() => ((isOpen = false), (times = null))}>Close</Press>
     </section>
   {/if}
-  {#each doses.filter((dose) => now.added[`drops of ${dose.gel}`]) as dose (dose.gel)}
+  {#if now.added[SHARE]}
     <p class="soft">
-      {plural(now.added[`drops of ${dose.gel}`] ?? 0, "drop")} of {dose.name} went in beyond the recipe.
+      {doses
+        .map(
+          (dose) =>
+            plural(Math.round(dose.drops * (now.added[SHARE] ?? 0)), "drop") + ` ${dose.name}`,
+        )
+        .join(", ")} went in beyond the recipe.
     </p>
-  {/each}
+  {/if}
   {#if added > 0}
     <p class="soft" role="status">
       {g(inBowl)} g are in the bowl, {g(added)} g more than planned: that is to spare.

@@ -47,8 +47,6 @@
 
   // The bags, the tray and the clock follow; the press that takes the last one back takes it back.
   function apply(what: "REDONE" | "BROKE") {
-    // What is to be iced once more has had its icing.
-    if (what === "REDONE" && !now.iced.includes(cookie)) bench.press("ICED", step.key, cookie);
     bench.press(what, step.key, cookie, cause?.key);
     dialog.close();
   }

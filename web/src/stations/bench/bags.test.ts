@@ -75,6 +75,9 @@ describe("how a bag stands", () => {
     );
     expect(again.toGo).toBe(18);
     expect(again.left).toBeCloseTo(141.5 - 10.75, 9);
+    const inHand = bagStanding(view(bag), [...day, event(31, "REDONE", 7)], bag);
+    expect(inHand.toGo).toBe(18);
+    expect(inHand.left).toBeCloseTo(141.5 - 10.75, 9);
     const lost = bagStanding(view(bag), [...day, event(31, "BROKE", 7)], bag);
     expect(lost.toGo).toBe(17);
     const topped = bagStanding(view(bag), [...day, event(31, "ADDED", 60, "poppy")], bag);

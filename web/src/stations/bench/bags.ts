@@ -40,7 +40,9 @@ function timesIced(events: BenchEvent[]): { iced: number; redone: number; lost: 
       ever.add(event.amount);
       iced++;
     } else if (event.what === "REDONE") {
-      on.delete(event.amount);
+      // What went wrong in the hand has had its icing as well.
+      if (!on.delete(event.amount)) iced++;
+      ever.add(event.amount);
       redone++;
     } else if (event.what === "BROKE" && !ever.has(event.amount)) lost++;
   }

@@ -123,7 +123,9 @@ function now(events: BenchEvent[]): StepNow {
         broken.add(event.amount);
         break;
       case "REDONE":
-        iced.delete(event.amount);
+        // What went wrong in the hand has had its icing as well.
+        if (!iced.delete(event.amount)) timesIced++;
+        everIced.add(event.amount);
         step.redone.push(event.amount);
         break;
       case "ADDED":

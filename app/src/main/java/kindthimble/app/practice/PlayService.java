@@ -160,7 +160,7 @@ class PlayService {
             for (TintView.DoseView dose : here.mixed().tint().doses()) {
                 String word = "drops of " + dose.gel();
                 int counted = now.weights().getOrDefault(word, 0.0).intValue()
-                        + now.added().getOrDefault(word, 0.0).intValue();
+                        + (int) Math.round(dose.drops() * now.added().getOrDefault("share of the drops", 0.0));
                 drops.put(
                         dose.gel(),
                         kitchen.fallen(here.key() + " " + dose.gel(), counted) * kitchen.strength(dose.gel()));

@@ -165,7 +165,9 @@ public record Happened(Map<String, StepNow> steps) {
                     broken.add((int) event.amount());
                 }
                 case REDONE -> {
-                    iced.remove((int) event.amount());
+                    // What went wrong in the hand has had its icing as well.
+                    timesIced += iced.remove((int) event.amount()) ? 0 : 1;
+                    everIced.add((int) event.amount());
                     redone.add((int) event.amount());
                 }
                 case ADDED -> added.merge(event.words(), event.amount(), Double::sum);
