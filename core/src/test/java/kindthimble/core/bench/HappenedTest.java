@@ -111,4 +111,28 @@ class HappenedTest {
         assertEquals(NINE.plusSeconds(180), now.doneAt());
         assertFalse(Happened.NOTHING.steps().containsKey("dough"));
     }
+
+    /** Each icing of a cookie counts for the bag, one that went wrong in the hand with them; what is added sums up by what it was. */
+    @Test
+    void whatIsIcedOnceMoreHasTakenItsIcingTwice() {
+        List<BenchEvent> events = new ArrayList<>(List.of(
+                event(1, "a", Pressed.ICED, "run", 1, ""),
+                event(2, "b", Pressed.REDONE, "run", 2, "bled"),
+                event(3, "c", Pressed.BAG, "run", 90, "poppy"),
+                event(4, "d", Pressed.ADDED, "run", 12, "base"),
+                event(5, "e", Pressed.ADDED, "run", 3.5, "base")));
+        Happened.StepNow now = Happened.of(events).steps().get("run");
+        assertEquals(new TreeSet<>(List.of(1)), now.iced());
+        assertEquals(new TreeSet<>(List.of(1, 2)), now.everIced());
+        assertEquals(List.of(2), now.redone());
+        assertEquals(2, now.bags().get("poppy").iced());
+        assertEquals(15.5, now.added().get("base"), 1e-12);
+        events.add(event(6, "f", Pressed.ICED, "run", 2, ""));
+        events.add(event(7, "g", Pressed.REDONE, "run", 1, "crater"));
+        events.add(event(8, "h", Pressed.ICED, "run", 1, ""));
+        events.add(event(9, "i", Pressed.BAG, "run", 70, "poppy"));
+        now = Happened.of(events).steps().get("run");
+        assertEquals(new TreeSet<>(List.of(1, 2)), now.iced());
+        assertEquals(4, now.bags().get("poppy").iced());
+    }
 }
