@@ -1403,7 +1403,6 @@ export interface components {
             ingredients: components["schemas"]["Ingredient"][];
             curve: components["schemas"]["ThinningCurve"];
             caution: string;
-            fresh: boolean;
         };
         BasicForm: {
             kind: "BasicForm";

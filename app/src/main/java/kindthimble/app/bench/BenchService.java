@@ -116,7 +116,7 @@ public class BenchService {
                 settings.mean(Habit.COOKIE_VARIATION_PERCENT) / PERCENT,
                 settings.mean(Habit.DAY_VARIATION_PERCENT) / PERCENT,
                 recipe.key(),
-                settings.mean(recipe.isFresh() ? Habit.FRESH_WHITE_DAYS : Habit.POWDER_DAYS),
+                settings.mean(recipe.ofFreshWhite() ? Habit.FRESH_WHITE_DAYS : Habit.POWDER_DAYS),
                 now.others().stream().map(BenchView.Other::of).toList(),
                 now.leftOut());
     }

@@ -172,7 +172,7 @@ class WorkOfOrders {
                     leads ? mixing.steps : List.of(),
                     mixing.deep,
                     mixing.mothers,
-                    recipe.isFresh()));
+                    recipe.ofFreshWhite()));
             leftOut.put(one.id(), lacks);
         }
         return new Group(

@@ -105,7 +105,7 @@ public record BaseRecipe(String key, String name, List<Ingredient> ingredients, 
     }
 
     /** Whether it is made of fresh egg white, and keeps for a shorter time. */
-    public boolean isFresh() {
+    public boolean ofFreshWhite() {
         return ingredients.stream().anyMatch(one -> one.role() == Ingredient.Part.EGG_WHITE);
     }
 }
