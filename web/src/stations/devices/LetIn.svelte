@@ -3,7 +3,6 @@
   import { reach } from "../../desk/reach.svelte";
   import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
-  import { go } from "../../router";
 
   // A device that is not let in yet: by the key of the square that it has read, or by the kitchen's password.
   const key = location.pathname === "/pair" ? location.hash.slice(1) : "";
@@ -24,9 +23,9 @@
     try {
       await (byPassword ? reach.signIn(password, name) : reach.pair(key, name));
       password = "";
-      if (location.pathname === "/pair") go("/");
       // What was fetched while it was out is fetched anew.
-      location.reload();
+      if (location.pathname === "/pair") location.replace("/");
+      else location.reload();
     } catch (e) {
       trouble = (e as Error).message;
     } finally {
