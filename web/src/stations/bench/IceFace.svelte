@@ -8,6 +8,7 @@
   import BigPress from "./BigPress.svelte";
   import type { StepNow } from "./happened";
   import HoldPress from "./HoldPress.svelte";
+  import { strokesOf } from "./strokes";
   import TrialDialog from "./TrialDialog.svelte";
   import { clockOf, techniqueOf } from "./words";
   import WrongDialog from "./WrongDialog.svelte";
@@ -22,6 +23,8 @@
   let trial: TrialDialog;
   const MOST_SHOWN = 24;
   const PLAY_MS = 900;
+  const LEAST_PLAY_MS = 80;
+  const ALL_PLAY_MS = 9_000;
 
   const design = $derived<DesignView | undefined>(desk.design(step.design));
   const cookie = $derived(design?.cookie ?? null);
@@ -49,34 +52,35 @@
     step.wetSeconds > 0 && since !== null ? step.wetSeconds - (at - since) / 1000 : null,
   );
 
-  // Played on demand, one move of the pass after the other; all of it else.
+  // Played on demand, stroke by stroke; all of it else.
   const moves = $derived([
     ...new Set((cookie?.marks ?? []).filter((m) => m.pass === step.pass).map((m) => m.move)),
   ]);
   let played = $state<number | null>(null);
+  const strokes = $derived(cookie ? strokesOf(cookie.layers, step.pass, moves) : []);
   const layers = $derived.by<Layer[]>(() => {
     if (!cookie) return [];
-    const upTo = played === null ? moves : moves.slice(0, played + 1);
-    return cookie.layers.filter(
-      (layer) =>
-        layer.role === "DOUGH" ||
-        layer.pass < step.pass ||
-        (layer.pass === step.pass && upTo.includes(layer.move)),
-    );
+    const under = cookie.layers.filter((layer) => layer.role === "DOUGH" || layer.pass < step.pass);
+    return played === null
+      ? cookie.layers.filter((layer) => layer.role === "DOUGH" || layer.pass <= step.pass)
+      : [...under, ...strokes.slice(0, played + 1)];
   });
-  const lit = $derived(played === null ? null : (moves[played] ?? null));
+  const lit = $derived(played === null ? null : (strokes[played]?.move ?? null));
   const box = $derived(cookie?.box ?? { x: -40, y: -40, widthMm: 80, heightMm: 80 });
 
   function play() {
     played = 0;
-    const timer = setInterval(() => {
-      if (played === null || played + 1 >= moves.length) {
-        clearInterval(timer);
-        played = null;
-      } else {
-        played += 1;
-      }
-    }, PLAY_MS);
+    const timer = setInterval(
+      () => {
+        if (played === null || played + 1 >= strokes.length) {
+          clearInterval(timer);
+          played = null;
+        } else {
+          played += 1;
+        }
+      },
+      Math.max(LEAST_PLAY_MS, Math.min(PLAY_MS, ALL_PLAY_MS / strokes.length)),
+    );
   }
 
   function next() {
@@ -169,8 +173,8 @@
         <li class:lit={lit === move}><b>{i + 1}</b> {word(move)}</li>
       {/each}
     </ol>
-    {#if moves.length > 1}
-      <Press plain onpress={play}>Play it</Press>
+    {#if strokes.length > 1}
+      <Press plain disabled={played !== null} onpress={play}>Play it</Press>
     {/if}
   </div>
   <div>
