@@ -33,7 +33,7 @@ class PlayService {
     /** Of a played day something goes wrong with so many cookies. */
     private static final double ERRS = 0.05;
 
-    /** A bare cookie of 6 mm of dough, in grams for each that its icing has: the practice kitchen bakes them so. */
+    /** What a bare cookie of the practice kitchen weighs. */
     private static final double BARE_GRAMS = 24;
 
     private static final double SPOON_SHARE = 0.025;

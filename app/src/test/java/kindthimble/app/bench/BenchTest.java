@@ -188,7 +188,7 @@ class BenchTest {
         assertFalse(day.equals(APP.text("/api/orders/6/practice?seed=8")));
     }
 
-    /** What a trial cookie said goes into the coats of the whole order, and into nothing else. */
+    /** What a trial cookie said goes into the coats of the whole order, and into nothing else; the rounded edge of a coat goes not quite with its height. */
     @Test
     void aFullerHandMakesItsCoatsFuller() {
         JsonNode before = steps(bench(4), "ICE").stream()
