@@ -1502,6 +1502,7 @@ export interface components {
         BenchPressed: {
             /** Format: date-time */
             now: string;
+            seed: (number | null) | null;
             /** Format: int64 */
             seen: number;
             pressed: components["schemas"]["BenchEvent"][];

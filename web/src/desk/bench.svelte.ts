@@ -151,7 +151,9 @@ export class BenchDesk {
       pressed: [...this.view.pressed, ...fresh],
     };
     this.#confirmed(since.pressed);
-    if (fresh.some((event) => PLANS.includes(event.what))) this.#lookSoon();
+    // A play that began or ended elsewhere is another kitchen.
+    if (since.seed !== this.view.seed) void this.look();
+    else if (fresh.some((event) => PLANS.includes(event.what))) this.#lookSoon();
   }
 
   #soon: ReturnType<typeof setTimeout> | undefined;

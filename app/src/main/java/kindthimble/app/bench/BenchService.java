@@ -150,8 +150,13 @@ public class BenchService {
     @Transactional(readOnly = true)
     public BenchView.Since since(long order, long after) {
         Set<Long> orders = new TreeSet<>(List.of(order, together.leading(order)));
-        long ahead = practising.of(order).map(Practising.Play::aheadSeconds).orElse(0L);
-        return new BenchView.Since(clock.instant().plusSeconds(ahead), log.newest(orders), log.after(orders, after));
+        Optional<Practising.Play> play = practising.of(order);
+        return new BenchView.Since(
+                clock.instant()
+                        .plusSeconds(play.map(Practising.Play::aheadSeconds).orElse(0L)),
+                play.map(Practising.Play::seed).orElse(null),
+                log.newest(orders),
+                log.after(orders, after));
     }
 
     /** Leaves the practice kitchen: what was pressed in it is taken back, and what that took off the shelf is put back. */

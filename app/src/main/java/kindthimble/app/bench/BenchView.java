@@ -52,11 +52,12 @@ public record BenchView(
      * What was pressed since a page has looked.
      *
      * @param now what time it is; in play the clock of that
+     * @param seed of the day that is played; null where the order is not played
      * @param seen number of the newest event
      * @param pressed what is new, and perhaps some that is not
      */
     @Schema(name = "BenchPressed")
-    public record Since(Instant now, long seen, List<BenchEvent> pressed) {}
+    public record Since(Instant now, @Nullable Long seed, long seen, List<BenchEvent> pressed) {}
 
     /**
      * @param order its number
