@@ -2,6 +2,7 @@ package kindthimble.app.bench;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -163,24 +164,29 @@ public class BenchService {
     public void endPlay(long order) {
         practising.of(order).ifPresent(play -> {
             WorkOnClock.Work now = work.of(order);
-            List<BenchEvent> back = log.practised(List.of(order, now.leading().id())).stream()
-                    .map(event -> new BenchEvent(
-                            UUID.nameUUIDFromBytes(event.id().getBytes(StandardCharsets.UTF_8))
-                                    .toString(),
-                            clock.instant(),
-                            "",
-                            BenchEvent.Pressed.UNDONE,
-                            event.step(),
-                            0,
-                            event.id()))
-                    .toList();
-            byOrder(order, now.leading().id(), back).forEach((of, own) -> log.add(of, own, true));
+            List<BenchEvent> played = log.practised(List.of(order, now.leading().id()));
+            // After all of it, which may be ahead of the clock: so that what was taken back in play does not come
+            // again, and what play took back does.
+            Instant end = played.stream()
+                    .map(BenchEvent::at)
+                    .reduce(clock.instant(), (one, other) -> one.isAfter(other) ? one : other)
+                    .plusMillis(1);
+            List<BenchEvent> back =
+                    played.stream().map(event -> undoing(event, end)).toList();
+            byOrder(order, now.leading().id(), back).forEach((of, own) -> log.add(of, own, false));
             follow(now);
             if (play.beganMixing()) {
                 mixings.restart(now.leading().id());
             }
             practising.end(order);
         });
+    }
+
+    /** By the same id for the same event: of a play that ended before it is there already. */
+    private static BenchEvent undoing(BenchEvent event, Instant at) {
+        String id = UUID.nameUUIDFromBytes(event.id().getBytes(StandardCharsets.UTF_8))
+                .toString();
+        return new BenchEvent(id, at, "", BenchEvent.Pressed.UNDONE, event.step(), 0, event.id());
     }
 
     /** Takes off the shelf what was begun, and keeps the plan that is mixed by. What was done so before is not done twice. */

@@ -2,13 +2,10 @@ package kindthimble.app.happened;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import kindthimble.app.live.Changed;
 import kindthimble.core.bench.BenchEvent;
 import kindthimble.core.bench.Happened;
@@ -65,15 +62,10 @@ public class BenchLog {
                 .toList();
     }
 
-    /** What was pressed for some orders while they were played, and is not taken back, the last first. */
+    /** All that was pressed for some orders while they were played. */
     @Transactional(readOnly = true)
     public List<BenchEvent> practised(Collection<Long> orders) {
-        Set<String> back = Happened.undone(of(orders));
-        List<BenchEvent> played = new ArrayList<>(
-                events.practised(orders).stream().map(BenchEventEntity::event).toList());
-        played.removeIf(event -> back.contains(event.id()));
-        Collections.reverse(played);
-        return played;
+        return events.practised(orders).stream().map(BenchEventEntity::event).toList();
     }
 
     /** What is so now, by order; nothing of an order of which nothing was pressed. */

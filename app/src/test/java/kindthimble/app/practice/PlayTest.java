@@ -6,13 +6,18 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import kindthimble.app.testing.RunningApp;
+import kindthimble.core.bench.BenchEvent;
+import kindthimble.core.bench.Happened;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** An order that is played in the practice kitchen, whose scale is a program of its own. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
@@ -21,6 +26,7 @@ class PlayTest {
     static final RunningApp APP = RunningApp.withDemoData();
 
     private static final long ORDER = 6;
+    private static final JsonMapper JSON = JsonMapper.builder().build();
     private static int ids;
     private static int minutes;
 
@@ -194,9 +200,38 @@ class PlayTest {
                         """).status());
     }
 
-    /** What hands can't do is refused in a sentence; a scale that is off is no fault. */
+    /** What was taken back in play stays so, what was pressed before and taken back in play is there again; a second play changes nothing of that. */
     @Test
     @Order(6)
+    void whatWasTakenBackInPlayDoesNotComeAgain() {
+        JsonNode ice = steps("ICE").get(0);
+        press("ICED", key(ice), 1, "");
+        String real = "p" + ids;
+        for (int play = 0; play < 2; play++) {
+            APP.post("/api/orders/" + ORDER + "/practice/begin", "{\"seed\": 7}");
+            press("ICED", key(ice), 2, "");
+            press("UNDONE", key(ice), 0, "p" + ids);
+            press("UNDONE", key(ice), 0, real);
+            press("ICED", key(ice), 3, "");
+            assertEquals(Set.of(3), iced(key(ice)));
+            assertEquals(
+                    200,
+                    APP.post("/api/orders/" + ORDER + "/practice/end", null).status());
+            assertEquals(Set.of(1), iced(key(ice)));
+        }
+        press("UNDONE", key(ice), 0, real);
+    }
+
+    private static Set<Integer> iced(String step) {
+        List<BenchEvent> events =
+                JSON.convertValue(bench(ORDER).get("pressed"), new TypeReference<List<BenchEvent>>() {});
+        Happened.StepNow now = Happened.of(events).steps().get(step);
+        return now == null ? Set.of() : Set.copyOf(now.iced());
+    }
+
+    /** What hands can't do is refused in a sentence; a scale that is off is no fault. */
+    @Test
+    @Order(7)
     void whatCannotBeIsRefused() {
         APP.post("/api/orders/" + ORDER + "/practice/begin", "{\"seed\": 7}");
         for (String bad : List.of("-1", "1e30")) {

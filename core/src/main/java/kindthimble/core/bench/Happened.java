@@ -79,7 +79,7 @@ public record Happened(Map<String, StepNow> steps) {
     /** All that follows from events. */
     public static Happened of(Collection<BenchEvent> events) {
         List<BenchEvent> inOrder = inOrder(events);
-        Set<String> undone = takenBack(inOrder);
+        Set<String> undone = undone(inOrder);
         Map<String, Making> making = new LinkedHashMap<>();
         for (BenchEvent event : inOrder) {
             if (event.what() != BenchEvent.Pressed.UNDONE && !undone.contains(event.id())) {
@@ -91,11 +91,6 @@ public record Happened(Map<String, StepNow> steps) {
         return new Happened(steps);
     }
 
-    /** Ids of the events that are taken back. */
-    public static Set<String> undone(Collection<BenchEvent> events) {
-        return takenBack(inOrder(events));
-    }
-
     private static List<BenchEvent> inOrder(Collection<BenchEvent> events) {
         Map<String, BenchEvent> once = new LinkedHashMap<>();
         events.forEach(event -> once.putIfAbsent(event.id(), event));
@@ -105,7 +100,7 @@ public record Happened(Map<String, StepNow> steps) {
     }
 
     /** What is taken back: an undoing can be taken back itself, so the last ones are looked at first. */
-    private static Set<String> takenBack(List<BenchEvent> inOrder) {
+    private static Set<String> undone(List<BenchEvent> inOrder) {
         Set<String> undone = new HashSet<>();
         for (int i = inOrder.size() - 1; i >= 0; i--) {
             BenchEvent event = inOrder.get(i);
