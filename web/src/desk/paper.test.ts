@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import { Refusal, Unreached } from "../api/client";
-import { Paper, type Patch } from "./paper.svelte";
+import { Paper, type Patch, TYPED_TOGETHER_MS } from "./paper.svelte";
 import { at, put } from "./places";
 
 /** A server of one paper: refuses numbers over 100, and revisions that are not its own. */
@@ -48,6 +48,28 @@ beforeEach(() => {
 
 const set = (path: string, now: unknown, field = path) =>
   stored.paper.change((tree) => Object.assign(tree, put(tree, path, now)), field);
+
+/** A server that blames a field for what it refuses; empty for none in particular. */
+function blaming(blamed: (edits: Patch["edits"]) => string | undefined) {
+  let tree = { count: 12, name: "Kite", size: 80 };
+  let revision = 0;
+  const sent: Patch["edits"][] = [];
+  const paper: Paper<typeof tree> = new Paper("blaming", {
+    send: (patch) => {
+      sent.push(patch.edits);
+      const field = blamed(patch.edits);
+      if (field !== undefined)
+        return Promise.reject(new Refusal({ status: 422, field, detail: "not that" }));
+      for (const edit of patch.edits) tree = put(tree, edit.path, edit.now);
+      paper.take(tree, ++revision, true);
+      return Promise.resolve();
+    },
+    fetch: () => Promise.resolve(),
+    name: (path) => path,
+  });
+  paper.take(tree, 0);
+  return { paper, tree: () => tree, sent };
+}
 
 describe("a paper", () => {
   it("stores what is typed, in order, and the last of it counts", async () => {
@@ -130,6 +152,96 @@ describe("a paper", () => {
     await vi.advanceTimersByTimeAsync(20_000);
     expect(stored.tree.count).toBe(24);
     vi.useRealTimers();
+  });
+
+  it("takes no older answer for what is stored", async () => {
+    set("/count", 24);
+    await stored.paper.settled();
+    stored.paper.take({ count: 12, name: "Kite", size: 80 }, 0);
+    expect(stored.paper.shown?.count).toBe(24);
+    expect(stored.paper.revision).toBe(1);
+  });
+
+  it("is not settled by what was fetched while a change was on its way", async () => {
+    set("/count", 24);
+    // The same revision again: nothing of it says that the change has arrived.
+    stored.paper.take(stored.tree, 0);
+    expect(stored.paper.isSaving).toBe(true);
+    expect(stored.paper.shown?.count).toBe(24);
+    await stored.paper.settled();
+    expect(stored.tree.count).toBe(24);
+  });
+
+  it("sends what was typed in one go as one gesture, and after a rest as another", async () => {
+    vi.useFakeTimers();
+    set("/name", "D", "name");
+    await vi.advanceTimersByTimeAsync(800);
+    set("/name", "Dr", "name");
+    await vi.advanceTimersByTimeAsync(TYPED_TOGETHER_MS - 1);
+    set("/name", "Dra", "name");
+    await vi.advanceTimersByTimeAsync(TYPED_TOGETHER_MS + 1);
+    set("/name", "Drag", "name");
+    await vi.advanceTimersByTimeAsync(100);
+    set("/size", 70, "size");
+    await vi.advanceTimersByTimeAsync(100);
+    set("/name", "Dragon", "name");
+    await vi.advanceTimersByTimeAsync(100);
+    const gestures = stored.patches.map((patch) => patch.gesture);
+    expect(gestures.slice(0, 3)).toEqual([gestures[0], gestures[0], gestures[0]]);
+    expect(new Set(gestures.slice(2)).size).toBe(4);
+    vi.useRealTimers();
+  });
+
+  it("stores words whose gesture never ends: nobody leaves the field", async () => {
+    vi.useFakeTimers();
+    for (const name of ["D", "Dr", "Dragon"]) {
+      stored.paper.change((tree) => (tree.name = name), "name", true);
+      await vi.advanceTimersByTimeAsync(300);
+    }
+    expect(stored.patches).toEqual([]);
+    await vi.advanceTimersByTimeAsync(1_000);
+    expect(stored.tree.name).toBe("Dragon");
+    expect(stored.paper.isSaving).toBe(false);
+    vi.useRealTimers();
+  });
+
+  it("drops all of a press where a part of it is refused, and nothing that was typed", async () => {
+    set("/name", "Dragon");
+    stored.paper.change((tree) => {
+      tree.count = 500;
+      tree.size = 70;
+    });
+    await stored.paper.settled();
+    expect(stored.tree).toEqual({ count: 12, name: "Dragon", size: 80 });
+    expect(stored.paper.shown).toEqual(stored.tree);
+    expect(stored.paper.pending).toEqual([]);
+  });
+
+  it("finds the one to blame where the server does not say which it is", async () => {
+    const { paper, tree, sent } = blaming((edits) =>
+      edits.some((edit) => edit.path === "/size" && edit.now === 7) ? "" : undefined,
+    );
+    paper.change((now) => Object.assign(now, { count: 24, name: "Dragon", size: 7 }), "all");
+    await paper.settled();
+    expect(tree()).toEqual({ count: 24, name: "Dragon", size: 80 });
+    expect(paper.held.map((edit) => edit.path)).toEqual(["/size"]);
+    expect(sent.at(0)).toHaveLength(3);
+  });
+
+  it("gives up what was refused when she drops it, and shows what is stored", async () => {
+    set("/count", 500);
+    await stored.paper.settled();
+    const [edit] = stored.paper.held;
+    if (edit) stored.paper.drop(edit);
+    expect(stored.paper.shown?.count).toBe(12);
+    expect(stored.paper.held).toEqual([]);
+  });
+
+  it("says what is wrong in a place for what lies in it too", () => {
+    stored.paper.hold("/size", "wide", "Write a number here.");
+    expect(stored.paper.trouble("/size")).toBe("Write a number here.");
+    expect(stored.paper.troubleIn("")).toBe("Write a number here.");
+    expect(stored.paper.troubleIn("/count")).toBe("");
   });
 
   it("waits with words until the hand rests or leaves", async () => {

@@ -123,7 +123,9 @@ export function rebased(edits: Pending[], tree: unknown): Pending[] {
       kept.push({ ...edit, sentence: undefined, theirs: { value: undefined } });
       continue;
     }
-    const theirs = at(tree, path);
+    // What was changed within it before is hers, and no change of somebody else's.
+    const within = kept.filter((one) => one.theirs === undefined && lies(one.path, path));
+    const theirs = at(applied(tree, within), path);
     const place = ownerPlace(tree, path);
     const owner = place && place !== path ? { owner: at(tree, place) } : {};
     if (same(theirs, edit.now)) continue;

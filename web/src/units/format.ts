@@ -145,7 +145,7 @@ export function stateWord(state: State): string {
 export function aboutHandOver(iso: string): string {
   const today = todayHere();
   const days = daysBetween(today, iso);
-  if (Number.isNaN(days)) return "";
+  if (!iso || Number.isNaN(days)) return "";
   if (days < 0) return "This day is over. If that is meant, leave it so; else pick another one.";
   return days > 366 ? `This is more than a year away, in ${iso.slice(0, 4)}.` : "";
 }

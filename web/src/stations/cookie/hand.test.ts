@@ -1,0 +1,234 @@
+import { beforeEach, describe, expect, it, vi } from "vitest";
+import type { CookieView, DesignView, Move } from "../../api/types";
+import type { OrderDesk } from "../../desk/order.svelte";
+import { Hand } from "./hand.svelte";
+
+vi.mock("svelte", async (original) => ({
+  ...(await original<typeof import("svelte")>()),
+  tick: () => new Promise(() => undefined),
+}));
+vi.mock("../../desk/catalogue.svelte", () => ({
+  reference: {
+    move: (word: string) => ({
+      parameters: [
+        ...(word === "flood" || word === "dot" ? [{ name: "on" }] : []),
+        ...(word === "dot"
+          ? [{ name: "where", type: "WHERE", options: ["SCATTERED", "PLACES"] }]
+          : []),
+        ...(word === "line" ? [{ name: "where", type: "WHERE", options: ["EDGE", "PATH"] }] : []),
+      ],
+    }),
+    mean: () => undefined,
+  },
+  field: (of: Record<string, unknown>, name: string) => of[name],
+  setField: (of: Record<string, unknown>, name: string, value: unknown) => {
+    if (value === null || value === undefined) Reflect.deleteProperty(of, name);
+    else of[name] = value;
+  },
+}));
+
+/** One design on a desk that does what it is told. */
+class OnDesk {
+  moves: Move[];
+  gestures: string[] = [];
+
+  constructor(
+    moves: object[],
+    readonly sections: string[] = ["a1", "a2", "a3"],
+  ) {
+    this.moves = moves as Move[];
+  }
+
+  view(): DesignView {
+    return {
+      id: 7,
+      count: 1,
+      document: { name: "Kite", moves: this.moves },
+      cookie: {
+        middle: { x: 40, y: 50 },
+        sections: this.sections.map((name) => ({ name })),
+        standing: this.moves.map(() => [
+          { x: 30, y: 50, turnDegrees: 0 },
+          { x: 50, y: 50, turnDegrees: 0 },
+        ]),
+      } as unknown as CookieView,
+    } as unknown as DesignView;
+  }
+
+  readonly desk = {
+    editDesign: (_: number, change: (draft: object) => void, field: string) => {
+      const draft = { document: { moves: structuredClone(this.moves) } };
+      change(draft);
+      this.moves = draft.document.moves;
+      this.gestures.push(field);
+    },
+  } as unknown as OrderDesk;
+
+  readonly hand = new Hand(this.desk, () => this.view());
+}
+
+let on: OnDesk;
+const open = (at: number) => (on.hand.open = at);
+
+describe("a press on the cookie", () => {
+  beforeEach(() => {
+    on = new OnDesk([
+      { move: "flood", colour: "sky", on: "a-odd" },
+      { move: "dot", colour: "poppy" },
+      { move: "line", colour: "navy", where: { laid: "PATH", path: "M-10 0L10 0" } },
+    ]);
+  });
+
+  it("chooses sections while no move is open, and lets go of them again", () => {
+    on.hand.press(1, 1, "a1");
+    on.hand.press(1, 1, "a3");
+    expect(on.hand.chosen).toEqual(["a1", "a3"]);
+    on.hand.press(1, 1, "a1");
+    expect(on.hand.chosen).toEqual(["a3"]);
+    on.hand.press(1, 1, null);
+    expect(on.hand.chosen).toEqual(["a3"]);
+  });
+
+  it("puts a mark where it was pressed, from the cookie's middle, and further ones beside it", () => {
+    open(1);
+    on.hand.press(45.04, 48, "a1");
+    on.hand.press(30, 50, "a1");
+    expect(on.moves[1]).toMatchObject({
+      where: {
+        laid: "PLACES",
+        places: [
+          { x: 5, y: -2 },
+          { x: -10, y: 0 },
+        ],
+      },
+    });
+  });
+
+  it("carries a line of her own on", () => {
+    open(2);
+    on.hand.press(45, 60, null);
+    // One that was only begun is put where she presses.
+    expect(on.moves[2]).toMatchObject({ where: { laid: "PATH", path: "M-5 10L15 10" } });
+    on.hand.press(60, 70, null);
+    expect(on.moves[2]).toMatchObject({ where: { laid: "PATH", path: "M-5 10L15 10L20 20" } });
+  });
+
+  it("takes a section to a flood or away from it, and spells a group out first", () => {
+    open(0);
+    on.hand.press(1, 1, "a2");
+    expect(on.moves[0]).toMatchObject({ on: "a-odd a2" });
+    on.hand.press(1, 1, "a3");
+    expect(on.moves[0]).toMatchObject({ on: "a1 a2" });
+    on.hand.press(1, 1, "a1");
+    on.hand.press(1, 1, "a2");
+    // On none is on all.
+    expect(on.moves[0]).not.toHaveProperty("on");
+  });
+});
+
+describe("a colour that is pressed", () => {
+  beforeEach(() => {
+    on = new OnDesk([
+      { move: "flood", colour: "sky", on: "a-odd" },
+      { move: "flood", colour: "white", on: "a2" },
+    ]);
+  });
+
+  it("is that of the move that is open", () => {
+    open(1);
+    on.hand.colour("poppy");
+    expect(on.moves[1]).toMatchObject({ colour: "poppy", on: "a2" });
+    expect(on.moves[0]).toMatchObject({ colour: "sky" });
+  });
+
+  it("changes the flood that covers just the chosen sections", () => {
+    on.hand.choose("a3");
+    on.hand.choose("a1");
+    on.hand.colour("poppy");
+    expect(on.moves).toHaveLength(2);
+    expect(on.moves[0]).toMatchObject({ colour: "poppy", on: "a-odd" });
+    expect(on.hand.chosen).toEqual([]);
+  });
+
+  it("floods the chosen sections where no flood covers just them", () => {
+    on.hand.choose("a1");
+    on.hand.choose("a2");
+    on.hand.colour("poppy");
+    expect(on.moves.at(-1)).toEqual({ move: "flood", colour: "poppy", on: "a1 a2" });
+  });
+
+  it("does nothing where nothing is chosen", () => {
+    on.hand.colour("poppy");
+    expect(on.gestures).toEqual([]);
+  });
+
+  it("floods an undivided cookie without naming a section", () => {
+    on = new OnDesk([], ["a1"]);
+    on.hand.choose("a1");
+    on.hand.colour("poppy");
+    expect(on.moves).toEqual([{ move: "flood", colour: "poppy" }]);
+    on.hand.choose("a1");
+    on.hand.colour("sky");
+    expect(on.moves).toEqual([{ move: "flood", colour: "sky" }]);
+  });
+});
+
+describe("marks that stand", () => {
+  beforeEach(() => {
+    on = new OnDesk([{ move: "dot", colour: "poppy" }]);
+  });
+
+  it("are at places of their own once one of them is moved", () => {
+    on.hand.movePlace(0, 1, (place) => ({ ...place, y: 7 }));
+    expect(on.moves[0]).toMatchObject({
+      where: {
+        laid: "PLACES",
+        places: [
+          { x: -10, y: 0 },
+          { x: 10, y: 7 },
+        ],
+      },
+    });
+  });
+
+  it("are taken off one by one, but not the last", () => {
+    on.hand.removePlace(0, 0);
+    expect(on.moves[0]).toMatchObject({ where: { places: [{ x: 10, y: 0 }] } });
+    on.hand.removePlace(0, 0);
+    expect(on.moves[0]).toMatchObject({ where: { places: [{ x: 10, y: 0 }] } });
+  });
+
+  it("are mirrored, and on one side again", () => {
+    on.hand.mirror(0);
+    expect(on.moves[0]).toMatchObject({ where: { mirrored: "BOTH_SIDES" } });
+    on.hand.mirror(0);
+    expect(on.moves[0]).toMatchObject({ where: {} });
+    expect((on.moves[0] as unknown as { where: object }).where).not.toHaveProperty("mirrored");
+  });
+});
+
+describe("a small design in a move", () => {
+  it("is changed there, and its moves are typed into as their own", () => {
+    on = new OnDesk([
+      { move: "transfer", colour: "navy", moves: [{ move: "dot", colour: "sky" }] },
+    ]);
+    const small = new Hand(
+      on.desk,
+      () => {
+        const view = on.view();
+        const inner = on.moves[0] as unknown as { moves: Move[] };
+        return { ...view, document: { ...view.document, moves: inner.moves } };
+      },
+      0,
+    );
+    expect(small.movesPlace).toBe("/designs/7/document/moves/0/moves");
+    small.open = 0;
+    small.colour("poppy");
+    expect(on.moves).toEqual([
+      { move: "transfer", colour: "navy", moves: [{ move: "dot", colour: "poppy" }] },
+    ]);
+    expect(on.gestures).toEqual(["0/0.colour"]);
+    small.edit((moves) => moves.splice(0, 1));
+    expect(on.moves[0]).not.toHaveProperty("moves");
+  });
+});
