@@ -182,7 +182,7 @@ describe("what is pressed at the bench", () => {
       kept.take(call);
       return answer.promise;
     });
-    desk.press("DONE", "3 dough");
+    desk.press("COUNT", "3 dough", 20);
     expect(desk.pending).toHaveLength(1);
     for (const listener of line.listeners) listener({ order: 3, revision: -1, bench: 1 });
     await until(() => desk.pending.length === 0);
@@ -219,9 +219,10 @@ describe("what is seen of a bench", () => {
     kept.events.push({ id: "x", step: "3 newer" } as BenchEvent);
     server.of.on(BENCH, () => kept.view());
     await desk.look();
-    older.comes({ ...kept.view(), pressed: [], seen: 0 });
+    older.comes({ ...kept.view(), pressed: [], seen: 0, now: "2026-12-02T07:00:00Z" });
     await first;
     expect(shown(desk)).toEqual(["3 newer"]);
+    expect(desk.view?.now).toBe(NOW);
   });
 
   it("keeps what was heard of while it was looked up", async () => {

@@ -8,7 +8,8 @@ const bowl = (colour: string, portions: number[], kept = 5) =>
   ({
     colour,
     baseGrams: portions.reduce((a, b) => a + b, kept),
-    mixedGrams: portions.reduce((a, b) => a + b, kept),
+    // Some of it is let down into another bowl.
+    mixedGrams: 1.3 * portions.reduce((a, b) => a + b, kept),
     portions: portions.map((baseGrams) => ({ baseGrams })),
   }) as unknown as Bowl;
 
