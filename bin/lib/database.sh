@@ -33,7 +33,7 @@ new_password() { head -c 24 /dev/urandom | base64 | tr -d '/+=\n'; }
 
 # Creates the cluster in DIR/pg with a random password in DIR/password. DIR appears only when it is whole.
 make_cluster() { # make_cluster DIR [throw-away]
-  local dir=$1 making=$1.making bin fast=()
+  local dir=$1 making=$1.making bin fast=() auth=scram-sha-256
   bin=$(newest_postgres_bin)
   rm -rf "$making"
   mkdir -p "$making"
@@ -41,17 +41,19 @@ make_cluster() { # make_cluster DIR [throw-away]
     chown postgres: "$making" || fail "the user postgres can't be given $making."
     (cd / && runuser -u postgres -- test -w "$making") || fail "PostgreSQL runs as the user postgres and can't reach $dir. Set KIND_THIMBLE_HOME to a folder that it can reach, such as /var/lib/kind-thimble."
   fi
-  [ "${2:-}" = throw-away ] && fast=(--no-sync)
+  # Tests connect thousands of times, and each time scram-sha-256 takes long on purpose.
+  if [ "${2:-}" = throw-away ]; then fast=(--no-sync) auth=md5; fi
   (umask 077 && new_password >"$making/password")
   am_root && chown postgres: "$making/password"
-  as_postgres "$bin/initdb" -D "$making/pg" -U kindthimble --pwfile="$making/password" -A scram-sha-256 -E UTF8 --locale=C.UTF-8 "${fast[@]}" >"$making/initdb.log" 2>&1 </dev/null ||
+  as_postgres "$bin/initdb" -D "$making/pg" -U kindthimble --pwfile="$making/password" -A "$auth" -E UTF8 --locale=C.UTF-8 "${fast[@]}" >"$making/initdb.log" 2>&1 </dev/null ||
     fail "the database could not be made: $(tail -n 2 "$making/initdb.log")"
   {
     echo "listen_addresses = '127.0.0.1'"
     echo "unix_socket_directories = ''"
     echo "max_connections = 40"
     echo "shared_buffers = 64MB"
-    if [ "${2:-}" = throw-away ]; then printf '%s\n' "fsync = off" "synchronous_commit = off" "full_page_writes = off"; fi
+    # Tests run several applications on it, each with its pool of connections.
+    if [ "${2:-}" = throw-away ]; then printf '%s\n' "fsync = off" "synchronous_commit = off" "full_page_writes = off" "max_connections = 200"; fi
   } >>"$making/pg/postgresql.conf"
   mv "$making" "$dir"
 }

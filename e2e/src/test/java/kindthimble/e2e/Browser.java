@@ -14,14 +14,15 @@ import org.junit.jupiter.api.extension.AfterAllCallback;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 
-/** Debian's Chromium, without a screen, on the running application. */
+/** Debian's Chromium, without a screen, on the running application. One serves all test classes; each has pages and sessions of its own. */
 final class Browser implements BeforeAllCallback, AfterAllCallback {
     private static final double ASSERTED_MS = 12_000;
 
+    private static com.microsoft.playwright.Browser chromium;
+
     private final RunningApp app;
     private final List<String> complaints = new ArrayList<>();
-    private Playwright playwright;
-    private com.microsoft.playwright.Browser chromium;
+    private final List<BrowserContext> contexts = new ArrayList<>();
 
     Browser(RunningApp app) {
         this.app = app;
@@ -29,28 +30,32 @@ final class Browser implements BeforeAllCallback, AfterAllCallback {
 
     @Override
     public void beforeAll(ExtensionContext junit) {
-        // A machine that also builds may be slow; what never comes is no slower for that.
-        PlaywrightAssertions.setDefaultAssertionTimeout(ASSERTED_MS);
-        playwright = Playwright.create(
-                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        chromium = playwright
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setArgs(List.of(
-                                "--no-sandbox",
-                                "--disable-gpu",
-                                "--disable-dev-shm-usage",
-                                "--disable-quic",
-                                "--no-first-run",
-                                "--disable-background-networking",
-                                "--disable-component-update",
-                                "--disable-sync")));
+        if (chromium == null) {
+            // A machine that also builds may be slow; what never comes is no slower for that.
+            PlaywrightAssertions.setDefaultAssertionTimeout(ASSERTED_MS);
+            Playwright playwright = Playwright.create(
+                    new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+            chromium = playwright
+                    .chromium()
+                    .launch(new BrowserType.LaunchOptions()
+                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                            .setArgs(List.of(
+                                    "--no-sandbox",
+                                    "--disable-gpu",
+                                    "--disable-dev-shm-usage",
+                                    "--disable-quic",
+                                    "--no-first-run",
+                                    "--disable-background-networking",
+                                    "--disable-component-update",
+                                    "--disable-sync")));
+            Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
+        }
     }
 
+    /** Closes what the class has opened, as its pages would go on listening to an application that now serves another one. */
     @Override
     public void afterAll(ExtensionContext junit) {
-        playwright.close();
+        contexts.forEach(BrowserContext::close);
     }
 
     /** A page of its own (own session) at an address of the application. */
@@ -65,6 +70,7 @@ final class Browser implements BeforeAllCallback, AfterAllCallback {
                 .setIgnoreHTTPSErrors(true)
                 .setLocale("en-GB")
                 .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
+        contexts.add(context);
         context.setDefaultTimeout(15_000);
         Page page = context.newPage();
         page.onPageError(complaints::add);

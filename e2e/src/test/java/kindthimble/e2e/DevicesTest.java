@@ -12,27 +12,21 @@ import java.util.List;
 import java.util.regex.Pattern;
 import kindthimble.app.testing.RunningApp;
 import kindthimble.app.testing.Shared;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
 /** A phone is let in over the home network, works, and is turned out. */
 class DevicesTest {
-    private static final Shared SHARED = new Shared();
+    private static final Shared SHARED = Shared.ONCE;
 
     @RegisterExtension
     @Order(1)
-    static final RunningApp APP = RunningApp.told(SHARED.arguments());
+    static final RunningApp APP = RunningApp.overTls();
 
     @RegisterExtension
     @Order(2)
     static final Browser BROWSER = new Browser(APP);
-
-    @AfterAll
-    static void tidy() {
-        SHARED.remove();
-    }
 
     @Test
     void aPhoneIsLetInWorksAndIsTurnedOut() {

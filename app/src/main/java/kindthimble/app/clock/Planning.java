@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.stream.Collectors;
+import kindthimble.app.live.DatabaseReturned;
 import kindthimble.app.live.ShopRevision;
 import kindthimble.app.order.AllOrders;
 import kindthimble.app.order.Kept;
@@ -35,6 +36,7 @@ import kindthimble.core.work.WorkList;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -86,6 +88,15 @@ class Planning implements DisposableBean {
         this.shopRevision = shopRevision;
         this.solver = solver;
         this.clock = clock;
+    }
+
+    @EventListener(DatabaseReturned.class)
+    synchronized void forgetThePlan() {
+        if (plan != null) {
+            plan.stop();
+        }
+        plan = null;
+        key = null;
     }
 
     /** When the present minutes are over: from then on there are hands. */

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import kindthimble.app.cookie.CookieService;
+import kindthimble.app.live.DatabaseReturned;
 import kindthimble.app.live.ShopRevision;
 import kindthimble.app.mixing.MixingService;
 import kindthimble.app.order.Kept;
@@ -31,6 +32,7 @@ import kindthimble.core.pour.Tally;
 import kindthimble.core.words.Refused;
 import kindthimble.core.work.Task;
 import kindthimble.core.work.WorkList;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /** The work of orders, those that are mixed as one together; remembered until one of them, or the shop, is another. */
@@ -103,6 +105,11 @@ class WorkOfOrders {
         boolean holds(long order) {
             return orders.stream().anyMatch(one -> one.id() == order);
         }
+    }
+
+    @EventListener(DatabaseReturned.class)
+    void forgetWhatIsKnown() {
+        known.invalidateAll();
     }
 
     /** The work of an order and of those mixed with it. */

@@ -1,5 +1,6 @@
 package kindthimble.app.everything;
 
+import jakarta.persistence.EntityManager;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -51,6 +52,7 @@ class Everything {
     private final ShopService shop;
     private final PaletteFiles palettes;
     private final JsonMapper json;
+    private final EntityManager entities;
 
     Everything(
             OrderBox orders,
@@ -61,7 +63,8 @@ class Everything {
             ShelfService shelf,
             ShopService shop,
             PaletteFiles palettes,
-            JsonMapper json) {
+            JsonMapper json,
+            EntityManager entities) {
         this.orders = orders;
         this.library = library;
         this.cutters = cutters;
@@ -71,6 +74,7 @@ class Everything {
         this.shop = shop;
         this.palettes = palettes;
         this.json = json;
+        this.entities = entities;
     }
 
     /** What the shelf holds: amounts by name, jars by identity, bottles in order. */
@@ -153,7 +157,9 @@ class Everything {
      */
     Report take(Map<String, byte[]> files, Clashes clashes) {
         List<Report.Line> lines = new ArrayList<>();
-        for (Carried one : carried(files)) {
+        List<Carried> all = carried(files);
+        forgetWhatIsStored();
+        for (Carried one : all) {
             boolean takes =
                     one.state == Report.State.NEW || one.state == Report.State.CLASH && clashes != Clashes.KEEP_HERE;
             if (takes) {
@@ -166,10 +172,17 @@ class Everything {
                         one.put.run();
                     }
                 });
+                forgetWhatIsStored();
             }
             lines.add(new Report.Line(one.kind, one.name, one.state));
         }
         return new Report(lines);
+    }
+
+    /** Each flush looks at all that is remembered: with hundreds of orders that would take minutes. */
+    private void forgetWhatIsStored() {
+        entities.flush();
+        entities.clear();
     }
 
     private static void within(String file, Runnable put) {

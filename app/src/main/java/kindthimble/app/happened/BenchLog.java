@@ -7,11 +7,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import kindthimble.app.live.Changed;
+import kindthimble.app.live.DatabaseReturned;
 import kindthimble.core.bench.BenchEvent;
 import kindthimble.core.bench.Happened;
 import kindthimble.core.words.Refused;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps what was pressed at the bench, and says what is so now. */
@@ -36,6 +39,12 @@ public class BenchLog {
     BenchLog(BenchEventRepository events, ApplicationEventPublisher published) {
         this.events = events;
         this.published = published;
+    }
+
+    @EventListener(DatabaseReturned.class)
+    @Transactional(propagation = Propagation.SUPPORTS)
+    void forgetWhatIsKnown() {
+        known.invalidateAll();
     }
 
     /** All that was pressed for some orders, as it arrived. */

@@ -10,6 +10,7 @@ import org.postgresql.PGNotification;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.ContextRefreshedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -27,20 +28,23 @@ class Lines implements DisposableBean {
     private static final Logger LOG = LoggerFactory.getLogger(Lines.class);
     private static final String CHANNEL = "kind_thimble_changed";
     private static final int WAIT_MS = 500;
-    private static final int AGAIN_MS = 2_000;
+    private static final int AGAIN_FIRST_MS = 100;
+    private static final int AGAIN_MOST_MS = 2_000;
 
     private final DataSource database;
     private final JdbcTemplate jdbc;
     private final JsonMapper json;
     private final Live live;
+    private final ApplicationEventPublisher published;
     private volatile boolean isClosed;
     private Thread listener;
 
-    Lines(DataSource database, JdbcTemplate jdbc, JsonMapper json, Live live) {
+    Lines(DataSource database, JdbcTemplate jdbc, JsonMapper json, Live live, ApplicationEventPublisher published) {
         this.database = database;
         this.jdbc = jdbc;
         this.json = json;
         this.live = live;
+        this.published = published;
     }
 
     @TransactionalEventListener(phase = TransactionPhase.BEFORE_COMMIT, fallbackExecution = true)
@@ -59,20 +63,23 @@ class Lines implements DisposableBean {
 
     private void hear() {
         boolean isAgain = false;
+        int restMs = AGAIN_FIRST_MS;
         while (!isClosed) {
             try (Connection connection = database.getConnection();
                     Statement statement = connection.createStatement()) {
                 connection.setAutoCommit(true);
                 statement.execute("listen " + CHANNEL);
                 if (isAgain) {
-                    live.missed();
+                    published.publishEvent(new DatabaseReturned());
                 }
                 isAgain = true;
+                restMs = AGAIN_FIRST_MS;
                 heard(connection.unwrap(PGConnection.class), changed -> live.tell(changed));
                 statement.execute("unlisten *");
             } catch (SQLException e) {
                 LOG.info("The database is not heard; once more in a moment");
-                rest();
+                rest(restMs);
+                restMs = Math.min(AGAIN_MOST_MS, 2 * restMs);
             }
         }
     }
@@ -88,9 +95,9 @@ class Lines implements DisposableBean {
         }
     }
 
-    private static void rest() {
+    private static void rest(int milliseconds) {
         try {
-            Thread.sleep(AGAIN_MS);
+            Thread.sleep(milliseconds);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }

@@ -36,7 +36,8 @@ class Live {
         return page;
     }
 
-    /** Whatever is shown may be behind: the line to the database was broken. */
+    /** Whatever is shown may be behind. */
+    @EventListener(DatabaseReturned.class)
     void missed() {
         tell(new Changed(MISSED, MISSED));
     }

@@ -26,7 +26,6 @@ import javax.net.ssl.TrustManager;
 import javax.net.ssl.X509ExtendedTrustManager;
 import kindthimble.app.testing.RunningApp;
 import kindthimble.app.testing.Shared;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
@@ -38,17 +37,12 @@ import tools.jackson.databind.json.JsonMapper;
 /** Devices on the home network, by TLS: who comes in, and who does not. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class ReachTest {
-    private static final Shared SHARED = new Shared();
+    private static final Shared SHARED = Shared.ONCE;
 
     @RegisterExtension
-    static final RunningApp APP = RunningApp.told(SHARED.arguments());
+    static final RunningApp APP = RunningApp.overTls();
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
-
-    @AfterAll
-    static void tidy() {
-        SHARED.remove();
-    }
 
     /** A browser on a device: it keeps its cookies, sends the token that its page was given, and trusts the certificate that it was shown. */
     private static final class Device {

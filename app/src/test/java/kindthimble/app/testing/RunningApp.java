@@ -2,29 +2,20 @@ package kindthimble.app.testing;
 
 import jakarta.persistence.EntityManagerFactory;
 import java.io.InputStream;
-import java.net.InetAddress;
-import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
-import java.sql.Connection;
-import java.sql.DriverManager;
-import java.sql.SQLException;
-import java.sql.Statement;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
-import kindthimble.app.KindThimble;
+import java.util.stream.Stream;
 import kindthimble.app.history.History;
-import kindthimble.devices.KitchenScale;
 import org.hibernate.SessionFactory;
 import org.junit.jupiter.api.extension.AfterAllCallback;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
-import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -33,107 +24,89 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Starts the real application on a free port, on a new database of the PostgreSQL cluster that {@code bin/test} starts. Each
- * test class has its own; {@link #restart} stops and starts it on the same database.
+ * The real application on a free port, on a new database of the PostgreSQL cluster that {@code bin/test} starts. One application serves the
+ * test classes that ask for the same, each with a database of its own; {@link #restart} stops and starts it on that.
  */
 public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
-    private static final AtomicInteger NUMBER = new AtomicInteger();
     private static final JsonMapper JSON = JsonMapper.builder().build();
-
-    /** Where no scale answers. */
-    private static final int NO_SCALE = 1;
+    private static final AtomicInteger NUMBER = new AtomicInteger();
+    private static final String WITH_DEMO = "--kind-thimble.demo=true";
 
     private final HttpClient http = HttpClient.newHttpClient();
-    private final boolean demo;
+    private final List<String> told;
     private final String dump;
     private final List<String> before;
-    private final String database = "t_" + ProcessHandle.current().pid() + "_" + NUMBER.incrementAndGet();
-    private ConfigurableApplicationContext context;
-    private ServerSocket scale;
-    private int port;
-    private List<String> told = List.of();
+    private TestApplication application;
 
-    private RunningApp(boolean demo, String dump, String... before) {
-        this.demo = demo;
+    private RunningApp(List<String> told, String dump, String... before) {
+        this.told = told;
         this.dump = dump;
         this.before = List.of(before);
     }
 
     public static RunningApp empty() {
-        return new RunningApp(false, null);
+        return new RunningApp(List.of(), null);
     }
 
     public static RunningApp withDemoData() {
-        return new RunningApp(true, null);
+        return told();
     }
 
-    /** With what else the application is told at its start. */
-    public static RunningApp told(String... arguments) {
-        RunningApp app = new RunningApp(true, null);
-        app.told = List.of(arguments);
-        return app;
+    /** With demo data, shared on the network as {@link Shared} says. */
+    public static RunningApp overTls() {
+        return told(Shared.ONCE.arguments());
+    }
+
+    /** With demo data, and with what else the application is told at its start. */
+    private static RunningApp told(String... arguments) {
+        return new RunningApp(
+                Stream.concat(Stream.of(WITH_DEMO), Stream.of(arguments)).toList(), null);
     }
 
     /** On a database as an earlier version left it: a file of SQL among the test resources, and what was done to it before. */
     public static RunningApp on(String dump, String... before) {
-        return new RunningApp(false, dump, before);
+        return new RunningApp(List.of(), dump, before);
     }
 
     /** An answer: its status and its body (null when there is none). */
     public record Answer(int status, JsonNode body) {}
 
     @Override
-    public void beforeAll(ExtensionContext junit) throws SQLException {
-        cluster("create database " + database);
-        scale = practiceScale();
-        if (dump != null) {
-            try (InputStream file = RunningApp.class.getResourceAsStream(dump)) {
-                store(new String(file.readAllBytes(), StandardCharsets.UTF_8));
-                before.forEach(command -> store("set search_path to public; " + command));
-            } catch (java.io.IOException e) {
-                throw new java.io.UncheckedIOException(e);
-            }
-        }
-        start();
+    public void beforeAll(ExtensionContext junit) {
+        application = dump == null ? TestApplication.shared(told) : TestApplication.on(earlier(), told);
     }
 
     @Override
-    public void afterAll(ExtensionContext junit) throws SQLException {
-        context.close();
-        switchOffTheScale();
-        cluster("drop database " + database + " with (force)");
-    }
-
-    private static ServerSocket practiceScale() {
-        try {
-            ServerSocket server = new ServerSocket(0, 5, InetAddress.getLoopbackAddress());
-            Thread thread = new Thread(() -> new KitchenScale(3).serve(server), "practice scale");
-            thread.setDaemon(true);
-            thread.start();
-            return server;
-        } catch (java.io.IOException e) {
-            throw new java.io.UncheckedIOException(e);
+    public void afterAll(ExtensionContext junit) {
+        if (dump != null) {
+            application.end();
+            TestDatabases.drop(application.database());
         }
     }
 
-    /** As if its battery were empty. */
-    public void switchOffTheScale() {
-        try {
-            scale.close();
+    private String earlier() {
+        String database = "earlier_" + ProcessHandle.current().pid() + "_" + NUMBER.incrementAndGet();
+        TestDatabases.create(database);
+        try (InputStream file = RunningApp.class.getResourceAsStream(dump)) {
+            TestDatabases.execute(database, new String(file.readAllBytes(), StandardCharsets.UTF_8));
+            before.forEach(command -> TestDatabases.execute(database, "set search_path to public; " + command));
         } catch (java.io.IOException e) {
             throw new java.io.UncheckedIOException(e);
         }
+        return database;
+    }
+
+    private ConfigurableApplicationContext context() {
+        return application.context();
     }
 
     /** Stops the application and starts it again on what it has stored, on the same port. */
     public void restart() {
-        port = Integer.parseInt(context.getEnvironment().getProperty("local.server.port"));
-        context.close();
-        start();
+        application.restart();
     }
 
     public String url() {
-        return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+        return "http://127.0.0.1:" + context().getEnvironment().getProperty("local.server.port");
     }
 
     public Answer get(String path) {
@@ -177,14 +150,14 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
 
     /** Reads as an answer is made: all of it in one transaction that only reads. */
     public <T> T reading(Function<ApplicationContext, T> read) {
-        TransactionTemplate once = new TransactionTemplate(context.getBean(PlatformTransactionManager.class));
+        TransactionTemplate once = new TransactionTemplate(context().getBean(PlatformTransactionManager.class));
         once.setReadOnly(true);
-        return once.execute(status -> read.apply(context));
+        return once.execute(status -> read.apply(context()));
     }
 
     /** Does at once what is done twice a day. */
     public void forget() {
-        context.getBean(History.class).forgetWhatIsOld();
+        context().getBean(History.class).forgetWhatIsOld();
     }
 
     public Answer post(String path, String body) {
@@ -252,27 +225,10 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
         }
     }
 
-    private void start() {
-        List<String> arguments = new ArrayList<>(List.of(
-                "--server.port=" + port,
-                "--spring.datasource.url=" + clusterUrl() + database,
-                "--spring.datasource.username=kindthimble",
-                "--spring.datasource.password=" + password(),
-                "--kind-thimble.demo=" + demo,
-                "--kind-thimble.today=2026-12-02",
-                "--kind-thimble.scale-port=" + NO_SCALE,
-                "--kind-thimble.practice-scale-port=" + scale.getLocalPort(),
-                "--springdoc.api-docs.enabled=true",
-                "--spring.jpa.properties.hibernate.generate_statistics=true",
-                "--spring.main.banner-mode=off",
-                "--logging.level.root=warn"));
-        arguments.addAll(told);
-        context = new SpringApplicationBuilder(KindThimble.class).run(arguments.toArray(String[]::new));
-    }
-
     /** How many statements the application has sent to its database so far. */
     public long statements() {
-        return context.getBean(EntityManagerFactory.class)
+        return context()
+                .getBean(EntityManagerFactory.class)
                 .unwrap(SessionFactory.class)
                 .getStatistics()
                 .getPrepareStatementCount();
@@ -280,34 +236,14 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
 
     /** Changes what is stored behind the application's back, as an earlier version may have left it. */
     public void store(String command) {
-        try (Connection connection = DriverManager.getConnection(clusterUrl() + database, "kindthimble", password());
-                Statement statement = connection.createStatement()) {
-            statement.execute(command);
-        } catch (SQLException e) {
-            throw new IllegalStateException(e);
-        }
+        TestDatabases.execute(application.database(), command);
     }
 
-    private static void cluster(String command) throws SQLException {
-        try (Connection connection = DriverManager.getConnection(clusterUrl() + "postgres", "kindthimble", password());
-                Statement statement = connection.createStatement()) {
-            statement.execute(command);
-        }
-    }
-
-    private static String clusterUrl() {
-        return needed("KIND_THIMBLE_TEST_DB");
-    }
-
-    private static String password() {
-        return needed("KIND_THIMBLE_TEST_DB_PASSWORD");
-    }
-
-    private static String needed(String variable) {
-        String text = System.getenv(variable);
-        if (text == null) {
-            throw new IllegalStateException(variable + " is not set: run the tests with bin/test");
-        }
-        return text;
+    /** Breaks every connection that the application has to its database. */
+    public void breakConnections() {
+        TestDatabases.execute(
+                "postgres",
+                "select pg_terminate_backend(pid, 5000) from pg_stat_activity where datname = '%s'"
+                        .formatted(application.database()));
     }
 }

@@ -13,10 +13,13 @@ import java.util.stream.Stream;
 public final class Shared {
     public static final String PASSWORD = "eleven kites up";
 
+    /** Of the application that serves all test classes of a JVM; it goes with that. */
+    public static final Shared ONCE = new Shared();
+
     private final Path folder;
     private final int port;
 
-    public Shared() {
+    private Shared() {
         try {
             folder = Files.createTempDirectory("kind-thimble-shared");
             try (ServerSocket free = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
@@ -47,6 +50,7 @@ public final class Shared {
             if (keytool.waitFor() != 0) {
                 throw new IllegalStateException("no certificate");
             }
+            Runtime.getRuntime().addShutdownHook(new Thread(this::remove));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         } catch (InterruptedException e) {
@@ -73,8 +77,7 @@ public final class Shared {
         return folder;
     }
 
-    /** Leaves nothing behind. */
-    public void remove() {
+    private void remove() {
         try (Stream<Path> all = Files.walk(folder)) {
             for (Path one : all.sorted(Comparator.reverseOrder()).toList()) {
                 Files.delete(one);
