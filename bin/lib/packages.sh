@@ -13,7 +13,7 @@ missing_packages() { # missing_packages start|tests
   command -v setsid >/dev/null || echo util-linux
   command -v curl >/dev/null || echo curl
   if [ "${1:-}" = tests ]; then
-    [ -x /usr/bin/chromium ] || echo chromium
+    [ -x /usr/bin/chromium-headless-shell ] || echo chromium-headless-shell
     command -v shellcheck >/dev/null || echo shellcheck
     command -v git >/dev/null || echo git
   fi
@@ -101,7 +101,7 @@ need_room_to_build() { # need_room_to_build start|tests "MISSING PACKAGES"
   [ -z "$2" ] || packages_mb=1100
   if [ ! -f "$root/web/node_modules/.lock-stamp" ]; then build_mb=1200; else build_mb=300; fi
   if [ "$1" = tests ]; then
-    case " $2 " in *" chromium "*) packages_mb=$((packages_mb + 600)) ;; esac
+    case " $2 " in *" chromium-headless-shell "*) packages_mb=$((packages_mb + 600)) ;; esac
     build_mb=$((build_mb + 600))
   fi
   if [ "$(df -P / | awk 'NR==2{print $6}')" = "$(df -P "$root" | awk 'NR==2{print $6}')" ]; then

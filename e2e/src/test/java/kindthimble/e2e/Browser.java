@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -38,7 +39,7 @@ final class Browser implements BeforeAllCallback, AfterAllCallback {
             chromium = playwright
                     .chromium()
                     .launch(new BrowserType.LaunchOptions()
-                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                            .setExecutablePath(executable())
                             .setArgs(List.of(
                                     "--no-sandbox",
                                     "--disable-gpu",
@@ -50,6 +51,12 @@ final class Browser implements BeforeAllCallback, AfterAllCallback {
                                     "--disable-sync")));
             Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
         }
+    }
+
+    /** The one that has nothing but a page takes half the time of the one that also has a whole browser around it. */
+    private static Path executable() {
+        Path shell = Path.of("/usr/bin/chromium-headless-shell");
+        return Files.isExecutable(shell) ? shell : Path.of("/usr/bin/chromium");
     }
 
     /** Closes what the class has opened, as its pages would go on listening to an application that now serves another one. */

@@ -36,6 +36,7 @@ import kindthimble.core.work.WorkList;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -61,6 +62,7 @@ class Planning implements DisposableBean {
     private final ShopRevision shopRevision;
     private final Solver solver;
     private final Clock clock;
+    private final double search;
     private final ExecutorService background = Executors.newSingleThreadExecutor(run -> {
         Thread thread = new Thread(run, "clock");
         thread.setDaemon(true);
@@ -80,7 +82,8 @@ class Planning implements DisposableBean {
             ShopService shop,
             ShopRevision shopRevision,
             Solver solver,
-            Clock clock) {
+            Clock clock,
+            @Value("${kind-thimble.search}") double search) {
         this.all = all;
         this.works = works;
         this.bench = bench;
@@ -88,6 +91,7 @@ class Planning implements DisposableBean {
         this.shopRevision = shopRevision;
         this.solver = solver;
         this.clock = clock;
+        this.search = search;
     }
 
     @EventListener(DatabaseReturned.class)
@@ -264,7 +268,7 @@ class Planning implements DisposableBean {
                 searched.better(solver.solve(
                         searched.week().problem(),
                         searched.schedule(),
-                        Effort.PLAN,
+                        Effort.PLAN.times(search),
                         searched::better,
                         searched::isStopped));
             } catch (RuntimeException e) {
@@ -283,7 +287,7 @@ class Planning implements DisposableBean {
         Schedule first = same != null && Worth.of(problem, same).compareTo(Worth.of(problem, made.schedule())) < 0
                 ? same
                 : made.schedule();
-        made.better(solver.solve(problem, first, Effort.QUESTION, better -> {}, () -> false));
+        made.better(solver.solve(problem, first, Effort.QUESTION.times(search), better -> {}, () -> false));
         made.searched();
         return made;
     }

@@ -14,4 +14,13 @@ public record Effort(int placed, double work, double seconds, int seed) {
 
     /** For a question that is answered at once. */
     public static final Effort QUESTION = new Effort(30_000, 0.3, 1.5, 7);
+
+    /**
+     * So many times as hard.
+     *
+     * @param share more than 0
+     */
+    public Effort times(double share) {
+        return new Effort((int) Math.round(placed * share), work * share, seconds * share, seed);
+    }
 }

@@ -126,11 +126,14 @@ final class TestApplication {
                 "--spring.datasource.password=" + TestDatabases.password(),
                 "--kind-thimble.today=2026-12-02",
                 "--kind-thimble.scale-port=" + NO_SCALE,
+                "--kind-thimble.search=" + System.getProperty("kind-thimble.search", "0.1"),
                 "--kind-thimble.practice-scale-port=" + scale.port(),
                 "--springdoc.api-docs.enabled=true",
                 "--spring.jpa.properties.hibernate.generate_statistics=true",
                 "--spring.main.banner-mode=off",
-                "--logging.level.root=warn"));
+                "--logging.level.root=warn",
+                // Between two test classes its connections break, which it would say each time.
+                "--logging.level.com.zaxxer.hikari=error"));
         arguments.addAll(told);
         context = new SpringApplicationBuilder(KindThimble.class).run(arguments.toArray(String[]::new));
         port = Integer.parseInt(context.getEnvironment().getProperty("local.server.port"));

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -121,8 +122,20 @@ class EveryMoveTest {
         }
     }
 
+    /** Of moves that many of these tests look at. */
+    private static final Map<Move, String> MEASURED = new HashMap<>();
+
     /** All that can be seen or weighed of a cookie with this move on it. */
     private static String measured(Move move) {
+        String known = MEASURED.get(move);
+        if (known == null) {
+            known = measuredAnew(move);
+            MEASURED.put(move, known);
+        }
+        return known;
+    }
+
+    private static String measuredAnew(Move move) {
         List<Move> moves = new ArrayList<>();
         if (move instanceof Division) {
             if (Catalogue.read(move, "of") != null) {
