@@ -1,6 +1,7 @@
 package kindthimble.app.history;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
@@ -240,5 +241,44 @@ class HistoryTest {
         APP.store("update step set at = timestamp '2026-10-30'");
         APP.forget();
         assertEquals(422, APP.post(ORDER + "/undo", null).status());
+    }
+
+    /** Typed and typed back in one go: there is nothing to take back, and undo takes back what was before it. */
+    @Test
+    @Order(20)
+    void whatIsTypedAndTypedBackIsNoStep() {
+        ok(APP.change(ORDER, "/details/place", "\"at the pier\""));
+        JsonNode before = APP.get(ORDER).body().get("steps");
+        String notes = order().at("/details/notes").toString();
+        typed("/details/notes", "\"blue\"", "typing-1");
+        assertTrue(APP.get(ORDER).body().at("/steps/undo").asString().contains("notes"), "half-way it is a step");
+        typed("/details/notes", "\"blue ribbon\"", "typing-1");
+        typed("/details/notes", notes, "typing-1");
+        assertEquals(before, APP.get(ORDER).body().get("steps"));
+        assertTrue(undo().contains("handed over"), "what was before it");
+    }
+
+    private static void typed(String path, String now, String gesture) {
+        long revision = APP.get(ORDER).body().get("revision").asLong();
+        ok(APP.call(
+                "PATCH",
+                ORDER,
+                "{\"revision\": %d, \"gesture\": \"%s\", \"edits\": [{\"path\": \"%s\", \"now\": %s}]}"
+                        .formatted(revision, gesture, path, now)));
+    }
+
+    /** Mixing that was started, taken back and done again is the mixing that was started: kept whole, whatever has changed since. */
+    @Test
+    @Order(21)
+    void mixingThatIsStartedAgainIsTheSameMixing() {
+        ok(APP.post(ORDER + "/mixing/start", null));
+        JsonNode started = mixing();
+        assertFalse(started.path("startedAt").isNull(), started::toString);
+        undo();
+        JsonNode not = mixing();
+        redo();
+        assertEquals(started, mixing());
+        undo();
+        assertEquals(not, mixing());
     }
 }

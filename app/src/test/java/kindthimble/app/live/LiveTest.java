@@ -19,6 +19,7 @@ import kindthimble.app.testing.RunningApp;
 import kindthimble.core.habit.Habit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
 
 /** What pages hear when something changes. */
 class LiveTest {
@@ -98,5 +99,49 @@ class LiveTest {
             return null;
         });
         APP.post("/api/shop/undo", "{}");
+    }
+
+    /** The line to the database breaks: pages are told that they may have missed something, and hear what is stored after that. */
+    @Test
+    void whatWasMissedIsSaidWhenTheDatabaseIsHeardAgain() throws IOException, InterruptedException {
+        BlockingQueue<String> page = listen();
+        APP.breakConnections();
+        assertEquals("data:{\"order\":-1,\"revision\":-1,\"bench\":null}", page.poll(10, TimeUnit.SECONDS));
+        long revision = APP.change("/api/orders/3", "/details/notes", "\"heard again\"")
+                .body()
+                .get("revision")
+                .asLong();
+        assertEquals("data:{\"order\":3,\"revision\":" + revision + ",\"bench\":null}", page.poll(5, TimeUnit.SECONDS));
+        // Once, and not with every line that comes.
+        APP.change("/api/orders/3", "/details/notes", "\"and again\"");
+        assertTrue(page.poll(5, TimeUnit.SECONDS).startsWith("data:{\"order\":3,"));
+    }
+
+    /** What was remembered by numbers is looked up anew: another database may have the same ones. */
+    @Test
+    void whatIsRememberedIsForgottenWhenTheDatabaseReturns() throws IOException, InterruptedException {
+        JsonNode before = APP.get("/api/orders/6/bench").body();
+        BlockingQueue<String> page = listen();
+        // As a backup that was brought back: the same revision, and other work.
+        APP.store("update design set count = count + 24 where order_id = 6");
+        assertEquals(
+                before.get("steps").size(),
+                APP.get("/api/orders/6/bench").body().get("steps").size(),
+                "nobody has said that it is another one");
+        APP.breakConnections();
+        page.poll(10, TimeUnit.SECONDS);
+        int cookies = 0;
+        for (JsonNode step : APP.get("/api/orders/6/bench").body().get("steps")) {
+            cookies += step.get("doing").asString().equals("PACK")
+                    ? step.get("cookies").asInt()
+                    : 0;
+        }
+        int packed = 0;
+        for (JsonNode step : before.get("steps")) {
+            packed += step.get("doing").asString().equals("PACK")
+                    ? step.get("cookies").asInt()
+                    : 0;
+        }
+        assertTrue(cookies > packed + 20, cookies + " are packed, " + packed + " before");
     }
 }

@@ -313,4 +313,35 @@ class MixingTest {
         assertEquals(422, refused.status());
         assertTrue(refused.body().get("detail").asString().contains("Take a stiffer base"));
     }
+
+    /** What is in two mixers already is not one mixing: that is refused, whichever asks, and nothing of either is lost. */
+    @Test
+    @Order(30)
+    void twoMixingsThatHaveStartedAreNotJoined() {
+        long one = APP.post("/api/example", null).body().get("order").asLong();
+        long other = APP.post("/api/example", null).body().get("order").asLong();
+        for (long order : new long[] {one, other}) {
+            Answer started = APP.post("/api/orders/" + order + "/mixing/start", null);
+            assertEquals(200, started.status(), started::toString);
+        }
+        JsonNode ofOne = APP.get("/api/orders/" + one + "/mixing").body();
+        JsonNode ofOther = APP.get("/api/orders/" + other + "/mixing").body();
+        for (String pair : new String[] {one + "/mixing/with/" + other, other + "/mixing/with/" + one}) {
+            Answer refused = APP.post("/api/orders/" + pair, null);
+            assertEquals(422, refused.status(), refused::toString);
+            assertTrue(refused.body().get("detail").asString().length() > 15);
+        }
+        assertEquals(ofOne, APP.get("/api/orders/" + one + "/mixing").body());
+        assertEquals(ofOther, APP.get("/api/orders/" + other + "/mixing").body());
+        // Of which none has started, they are joined, and parted again.
+        for (long order : new long[] {one, other}) {
+            assertEquals(
+                    200,
+                    APP.call("DELETE", "/api/orders/" + order + "/mixing/start", null)
+                            .status());
+        }
+        String joined = "/api/orders/" + one + "/mixing/with/" + other;
+        assertEquals(200, APP.post(joined, null).status());
+        assertEquals(200, APP.call("DELETE", joined, null).status());
+    }
 }

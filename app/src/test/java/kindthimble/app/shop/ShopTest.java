@@ -4,6 +4,12 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import kindthimble.app.testing.RunningApp;
 import kindthimble.app.testing.RunningApp.Answer;
 import kindthimble.core.habit.Habit;
@@ -142,5 +148,42 @@ class ShopTest {
                 409,
                 APP.patch("/api/shop", seen, "/settings/habits/CUT_MM/mean", 4).status());
         putBack(Habit.CUT_MM);
+    }
+
+    /** Eight tabs change the same shelf at the same moment, each as it has seen it: one of them is stored, and the others are told. */
+    @Test
+    void ofManyWhoChangeTheShelfAtOnceOneIsFirst() throws Exception {
+        ExecutorService tabs = Executors.newFixedThreadPool(8);
+        try {
+            for (int round = 0; round < 5; round++) {
+                long revision = APP.get("/api/shop").body().get("revision").asLong();
+                CountDownLatch go = new CountDownLatch(1);
+                List<Future<Integer>> answers = new ArrayList<>();
+                for (int tab = 1; tab <= 8; tab++) {
+                    int amount = 1_000 * (round + 1) + tab;
+                    answers.add(tabs.submit(() -> {
+                        go.await();
+                        return APP.patch("/api/shop", revision, "/stock/icing sugar", amount)
+                                                .status()
+                                        == 200
+                                ? amount
+                                : 0;
+                    }));
+                }
+                go.countDown();
+                List<Integer> stored = new ArrayList<>();
+                for (Future<Integer> answer : answers) {
+                    if (answer.get() > 0) {
+                        stored.add(answer.get());
+                    }
+                }
+                assertEquals(1, stored.size(), "one of them is first");
+                JsonNode shop = APP.get("/api/shop").body();
+                assertEquals(stored.get(0), shop.at("/stock/icing sugar").asInt());
+                assertEquals(revision + 1, shop.get("revision").asLong());
+            }
+        } finally {
+            tabs.shutdownNow();
+        }
     }
 }

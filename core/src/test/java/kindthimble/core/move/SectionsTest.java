@@ -350,4 +350,26 @@ class SectionsTest {
     private static Region square(double mm) {
         return new Pen().moveTo(0, 0).lineTo(mm, 0).lineTo(mm, mm).lineTo(0, mm).region();
     }
+
+    /** A drawing whose cutter is so many mm wide is as large on the cookie as that is wide: half as wide a drawing is twice as large on it. */
+    @Test
+    void shapesOfADrawingGrowWithTheCookie() {
+        Region cookie = Region.drawn("M-40-30H40V30H-40Z");
+        for (double drawnMm : new double[] {20, 40, 80, 160}) {
+            Division drawing = new Outlines("a", null, "M-5-5H5V5H-5Z", drawnMm);
+            List<Region> parts = drawing.sections(cookie);
+            double side = 10 * 80 / drawnMm;
+            Region square = parts.stream()
+                    .filter(part -> part.areaMm2() > 0)
+                    .min(java.util.Comparator.comparingDouble(
+                            part -> Math.abs(part.box().widthMm() - side)))
+                    .orElseThrow();
+            assertEquals(side, square.box().widthMm(), 0.01, "drawn for " + drawnMm + " mm");
+            assertEquals(Math.min(side, 60), square.box().heightMm(), 0.01, "no higher than the cookie");
+            assertEquals(
+                    cookie.areaMm2(),
+                    parts.stream().mapToDouble(Region::areaMm2).sum(),
+                    0.01);
+        }
+    }
 }

@@ -170,4 +170,20 @@ class PlacingTest {
         assertThrows(Refused.class, () -> placing(Where.along(""), ROUND).course(1));
         assertThrows(Refused.class, () -> placing(Where.along("M0 0Q"), ROUND).course(1));
     }
+
+    /** Where an edge ends where it begins, marks go the whole way round, from there on. */
+    @Test
+    void fromAPlaceToTheSamePlaceIsTheWholeWayRound() {
+        List<Pose> all = placing(Where.alongEdge(null, null, null), ROUND).poses(8, 2);
+        for (double from : new double[] {0, 25, 60}) {
+            List<Pose> round = placing(Where.alongEdge(from, from, null), ROUND).poses(8, 2);
+            assertEquals(8, round.size());
+            double gap = apart(all.get(0), all.get(1));
+            for (int i = 0; i < round.size(); i++) {
+                assertEquals(gap, apart(round.get(i), round.get((i + 1) % 8)), 0.05, "from " + from);
+            }
+        }
+        List<Pose> half = placing(Where.alongEdge(25.0, 75.0, null), ROUND).poses(5, 2);
+        half.forEach(pose -> assertTrue(pose.y() > -0.05, "only on its lower half: " + pose));
+    }
 }
