@@ -42,7 +42,7 @@ public final class Unreadable {
                             + " is missing or not of the right sort.";
         }
         if (cause instanceof ValueInstantiationException) {
-            return "Something in " + last(field) + " is missing.";
+            return "Something in " + last(field) + " is missing, or can't be meant: look at its numbers.";
         }
         return "This is not well-formed JSON.";
     }

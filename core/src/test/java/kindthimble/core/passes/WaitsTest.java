@@ -105,6 +105,21 @@ class WaitsTest {
         }
     }
 
+    /** A coat that waits for a drawing beside it waits for that, and not for a guide that was drawn over it meanwhile. */
+    @Test
+    void aCoatWaitsForTheDrawingAndNotForTheGuideOverIt() {
+        Move drawn = new Marker("coal", null, null, null, null, null, null, "M-5 -5L5 5", null, "a1");
+        Cookie cookie = card(
+                Habits.HOUSE,
+                new Division.Bands("a", null, 2, null),
+                Moves.flood("white", "a1", null),
+                drawn,
+                Catalogue.with(drawn, "when", Marker.When.GUIDE),
+                Moves.flood("sky", "a2", null));
+        assertEquals(Gate.PRINT_DRY, passOf(cookie, 4).gate());
+        assertEquals(2, passOf(cookie, 4).after(), "for the drawing");
+    }
+
     /** What is made ahead in one go waits for the slowest of what goes on in it. */
     @Test
     void aPassAheadWaitsForTheSlowest() {

@@ -183,6 +183,12 @@ class PlacingTest {
                 assertEquals(gap, apart(round.get(i), round.get((i + 1) % 8)), 0.05, "from " + from);
             }
         }
+        // Of a ring that is both its edges, as where nothing is said.
+        Region ring = ROUND.difference(SmallForm.region(SmallForm.DISC, null, 40));
+        double both = placing(Where.alongEdge(null, null, null), ring).course(0).lengthMm();
+        assertEquals(
+                both, placing(Where.alongEdge(30.0, 30.0, null), ring).course(0).lengthMm(), 0.1);
+        assertEquals(120 * Math.PI, both, 1);
         List<Pose> half = placing(Where.alongEdge(25.0, 75.0, null), ROUND).poses(5, 2);
         half.forEach(pose -> assertTrue(pose.y() > -0.05, "only on its lower half: " + pose));
     }
