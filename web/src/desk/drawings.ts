@@ -83,8 +83,9 @@ export async function tracePicture(
     headers: { "Content-Type": file.type, ...token() },
     signal,
   });
-  const reader = answer.body?.getReader();
-  if (!answer.ok || !reader) {
+  // Who has begun to read an answer line by line can't read it whole any more.
+  const reader = answer.ok ? answer.body?.getReader() : undefined;
+  if (!reader) {
     const problem = (await answer.json().catch(() => ({}))) as Partial<Problem>;
     throw new Error(problem.detail ?? "This picture can't be read. Try another one.");
   }
