@@ -133,6 +133,23 @@ describe("a paper", () => {
     expect(stored.tree.count).toBe(24);
   });
 
+  it("leaves what another has stored alone while she has not chosen, whatever else she changes", async () => {
+    stored.another("/count", 30);
+    set("/count", 24);
+    await stored.paper.settled();
+    set("/name", "Dragon");
+    await stored.paper.settled();
+    expect(stored.tree).toEqual({ count: 30, name: "Dragon", size: 80 });
+    // She types on: it is still hers beside theirs.
+    set("/count", 26);
+    await stored.paper.settled();
+    expect(stored.tree.count).toBe(30);
+    expect(stored.paper.conflicts).toMatchObject([{ now: 26, theirs: { value: 30 } }]);
+    const [edit] = stored.paper.conflicts;
+    if (edit) stored.paper.drop(edit);
+    expect(stored.paper.shown?.count).toBe(30);
+  });
+
   it("is not confused by its own change that it hears of before the answer", async () => {
     const send = stored.paper;
     set("/count", 2);

@@ -108,26 +108,27 @@ function isOneOf(one: unknown, other: unknown): boolean {
 export function rebased(edits: Pending[], tree: unknown): Pending[] {
   const kept: Pending[] = [];
   for (const edit of edits) {
-    const earlier = kept.findLast((one) => lies(edit.path, one.path));
-    if (earlier?.theirs !== undefined && earlier.path === edit.path) {
-      // What she wrote last is hers, and is not dropped with what was on its way.
-      kept[kept.indexOf(earlier)] = { ...earlier, now: edit.now, sent: edit.sent };
+    const waiting = kept.findLast((one) => one.theirs !== undefined && lies(edit.path, one.path));
+    if (waiting) {
+      // What she wrote last is hers: it goes with the version that waits to be chosen.
+      const inner = edit.path.slice(waiting.path.length);
+      const now = put(waiting.now, inner, edit.now);
+      kept[kept.indexOf(waiting)] = { ...waiting, now, sent: edit.sent };
       continue;
     }
-    if (earlier) {
-      kept.push(edit); // It was made on what an earlier one puts there.
-      continue;
-    }
-    const path = found(tree, edit.path, edit.owner);
+    // Each was made on what those before it put there.
+    const before = applied(
+      tree,
+      kept.filter((one) => !isHeld(one)),
+    );
+    const path = found(before, edit.path, edit.owner);
     if (path === undefined) {
       kept.push({ ...edit, sentence: undefined, theirs: { value: undefined } });
       continue;
     }
-    // What was changed within it before is hers, and no change of somebody else's.
-    const within = kept.filter((one) => one.theirs === undefined && lies(one.path, path));
-    const theirs = at(applied(tree, within), path);
-    const place = ownerPlace(tree, path);
-    const owner = place && place !== path ? { owner: at(tree, place) } : {};
+    const theirs = at(before, path);
+    const place = ownerPlace(before, path);
+    const owner = place && place !== path ? { owner: at(before, place) } : {};
     if (same(theirs, edit.now)) continue;
     if (same(theirs, edit.was)) {
       kept.push({ ...edit, ...owner, path });
@@ -165,10 +166,11 @@ export function followed<T>(held: Pending[], tree: T): () => { held: Pending[]; 
       const path = place ? movedTo(tree, place, element) : "";
       if (path === undefined) continue;
       const now = path + edit.path.slice(place?.length ?? 0);
-      // She has written something else there: that is what counts now.
-      if (!same(at(tree, now), edit.now)) continue;
-      clean = put(clean, now, edit.was);
-      still.push({ ...edit, path: now });
+      const written = at(tree, now);
+      // Of what was refused she has written something else: that is what counts now. Of two versions she still has to choose.
+      if (!edit.theirs && !same(written, edit.now)) continue;
+      clean = put(clean, now, edit.theirs ? edit.theirs.value : edit.was);
+      still.push({ ...edit, path: now, now: written });
     }
     return { held: still, clean };
   };

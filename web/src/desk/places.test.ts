@@ -75,9 +75,17 @@ describe("two hands in one list", () => {
     expect(joinedLists(was, ["b", "c", "d"], ["a", "b", "c"])).toEqual(["b", "c"]);
   });
 
+  it("both stay where each has put something in, what is stored already first", () => {
+    const was = ["a", "b"];
+    expect(joinedLists(was, ["a", "b", "x"], ["a", "b", "y"])).toEqual(["a", "b", "y", "x"]);
+    expect(joinedLists(was, ["a", "x", "b"], ["a", "y", "b"])).toEqual(["a", "y", "x", "b"]);
+    // Put in before what the other has changed: nothing of either is there twice, and nothing is lost.
+    expect(joinedLists(was, ["x", "a", "b"], ["c", "b"])).toEqual(["x", "c", "b"]);
+    expect(joinedLists(was, ["c", "b"], ["x", "a", "b"])).toEqual(["x", "c", "b"]);
+  });
+
   it("meet where both changed the same", () => {
     const was = ["a", "b", "c"];
     expect(joinedLists(was, ["a", "x", "c"], ["a", "y", "c"])).toBeUndefined();
-    expect(joinedLists(was, ["a", "b", "c", "x"], ["a", "b", "c", "y"])).toBeUndefined();
   });
 });

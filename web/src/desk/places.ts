@@ -93,7 +93,10 @@ function isReordered(before: unknown[], after: unknown[]): boolean {
   return changed.length > 1 && changed.some((one) => before.some((other) => same(one, other)));
 }
 
-/** What two hands did to one list, where they did it apart from each other; undefined where they met. */
+/**
+ * What two hands did to one list, where they did it apart from each other; undefined where they met. What both have put in at the same point is there
+ * twice, theirs first: that was stored first.
+ */
 export function joinedLists(
   was: unknown[],
   mine: unknown[],
@@ -102,8 +105,9 @@ export function joinedLists(
   const ours = changedRange(was, mine);
   const others = changedRange(was, theirs);
   const apart = ours.to <= others.from || others.to <= ours.from;
-  if (!apart || (ours.from === others.from && ours.to === others.to)) return undefined;
-  const [first, second] = ours.from < others.from ? [ours, others] : [others, ours];
+  if (!apart) return undefined;
+  const isOursFirst = ours.from < others.from || (ours.from === others.from && ours.to < others.to);
+  const [first, second] = isOursFirst ? [ours, others] : [others, ours];
   return [
     ...was.slice(0, first.from),
     ...first.now,
