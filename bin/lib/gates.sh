@@ -70,6 +70,11 @@ maven() {
   (cd "$root" && mvn -B -ntp "$@") | tee "$work/maven.log"
 }
 
+# They calculate, while tests of application and browser mostly wait; where both want a core, those go first.
+core_tests() {
+  cd "$root" && nice -n 5 mvn -B -ntp surefire:test -pl core
+}
+
 scripts() {
   shellcheck -x "$root"/bin/{api,bench,db,faults,fuzz,mutants,screenshots,start,stop,test,try-fresh} "$root"/bin/lib/watch "$root"/.ci/run "$root"/web/build
 }

@@ -1,4 +1,4 @@
-import { createStore, get, set } from "idb-keyval";
+import { createStore, del, get, keys, set } from "idb-keyval";
 import { answered, api, Refusal, Unreached } from "../api/client";
 import type { BenchEvent, BenchPressed, BenchView } from "../api/types";
 import { instantOf } from "../units/dates";
@@ -9,6 +9,7 @@ import type { OrderDesk } from "./order.svelte";
 import { Play } from "./play";
 import { BenchScale } from "./scale.svelte";
 import { reach } from "./reach.svelte";
+import { tab } from "./tab";
 import { toast } from "./toast.svelte";
 
 const FIRST_WAIT_MS = 500;
@@ -16,6 +17,7 @@ const LONGEST_WAIT_MS = 8_000;
 const SERVER_FAULT = 500;
 const OVERTAKEN = 409;
 const DEVICE = "kind-thimble-device";
+const BETWEEN = "@";
 const MOST_AT_ONCE = 200;
 /** After these the clock may have put something anew. */
 const PLANS = ["BEGUN", "DONE", "UNDONE", "REDONE", "BROKE", "ADDED"];
@@ -103,13 +105,30 @@ export class BenchDesk {
 
   async #open(): Promise<void> {
     try {
-      const left = this.#store && (await get<BenchEvent[]>(this.#key, this.#store));
-      if (left) this.pending = [...left, ...this.pending];
+      const left = await this.#left();
+      if (left.length > 0) {
+        this.pending = [...left, ...notAmong(left, this.pending)];
+        this.#keep();
+      }
     } catch {
       // A private window keeps nothing.
     }
     await this.look();
     void this.#send();
+  }
+
+  /** What this tab had pressed before a reload, and what those had that are no more: of two tabs each keeps its own. */
+  async #left(): Promise<BenchEvent[]> {
+    const store = this.#store;
+    if (!store) return [];
+    const left: BenchEvent[] = [];
+    for (const name of await keys<string>(store)) {
+      const [of = "", whose = ""] = name.split(BETWEEN);
+      if (of !== this.#key || !(await tab.mayTake(whose))) continue;
+      left.push(...((await get<BenchEvent[]>(name, store)) ?? []));
+      await del(name, store);
+    }
+    return left;
   }
 
   async look(): Promise<void> {
@@ -214,9 +233,11 @@ export class BenchDesk {
   }
 
   #keep(): void {
-    if (!this.#store) return;
+    const store = this.#store;
+    if (!store) return;
     // Plain copies: what a page holds may not be what a database takes.
-    set(this.#key, structuredClone(this.pending), this.#store).catch(() => undefined);
+    const kept = structuredClone(this.pending);
+    void tab.name.then((own) => set(this.#key + BETWEEN + own, kept, store)).catch(() => undefined);
   }
 
   async #send(): Promise<void> {

@@ -70,7 +70,7 @@ afterEach(() => {
 });
 
 async function opened(tab = new TextStore()) {
-  browser.page(tab);
+  const page = browser.page(tab);
   const { BenchDesk } = await import("./bench.svelte");
   const { toast } = await import("./toast.svelte");
   const { connection } = await import("./connection.svelte");
@@ -78,7 +78,7 @@ async function opened(tab = new TextStore()) {
   vi.spyOn(toast, "say").mockImplementation((sentence: string) => said.push(sentence));
   const desk = new BenchDesk({ id: 3 } as OrderDesk);
   await desk.open();
-  return { desk, said, connection };
+  return { page, desk, said, connection };
 }
 
 type Opened = Awaited<ReturnType<typeof opened>>["desk"];
@@ -122,15 +122,48 @@ describe("what is pressed at the bench", () => {
     before.desk.press("DONE", "3 dough");
     await written();
     server.of.on(PRESS, (call) => kept.take(call));
+    browser.locks.left(before.page);
     const after = await opened(tab);
     await until(() => kept.events.length === 1);
     expect(shown(after.desk)).toEqual(["3 dough"]);
     await written();
     // What is confirmed is kept no more: nothing is sent a second time.
     const calls = server.of.sent(PRESS).length;
+    browser.locks.left(after.page);
     await opened(tab);
     await written();
     expect(server.of.sent(PRESS)).toHaveLength(calls);
+  });
+
+  it("in two tabs while nothing answers is sent from both", async () => {
+    server.of.on(PRESS, () => new Later().promise);
+    const [one, other] = [new TextStore(), new TextStore()];
+    const first = await opened(one);
+    first.desk.press("DONE", "3 in one");
+    await written();
+    const second = await opened(other);
+    expect(second.desk.pending).toEqual([]);
+    second.desk.press("DONE", "3 in the other");
+    await written();
+    // Both are reloaded, one after the other.
+    server.of.on(PRESS, (call) => kept.take(call));
+    for (const page of [first.page, second.page]) browser.locks.left(page);
+    await opened(one);
+    await opened(other);
+    await until(() => kept.events.length === 2);
+    expect(steps(kept.events).sort()).toEqual(["3 in one", "3 in the other"]);
+  });
+
+  it("of a living tab is not sent by another one", async () => {
+    server.of.on(PRESS, () => new Later().promise);
+    const first = await opened();
+    first.desk.press("DONE", "3 dough");
+    await written();
+    server.of.on(PRESS, (call) => kept.take(call));
+    const second = await opened();
+    await written();
+    expect(second.desk.pending).toEqual([]);
+    expect(kept.events).toEqual([]);
   });
 
   it("is kept once where its answer was lost on the way", async () => {

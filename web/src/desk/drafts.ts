@@ -1,12 +1,12 @@
 import { createStore, del, get, keys, set } from "idb-keyval";
 import type { Pending } from "./pending";
+import { tab } from "./tab";
 
 /** What was typed on this device and is not stored yet. */
 export type Draft = { edits: Pending[] };
 
 const REST_MS = 150;
 const LEFT = "kind-thimble-left ";
-const TAB = "kind-thimble-tab";
 const BETWEEN = "@";
 
 /**
@@ -16,7 +16,6 @@ const BETWEEN = "@";
  */
 class Drafts {
   readonly #store = this.#open();
-  readonly #tab = this.#takeTab();
   readonly #next = new Map<string, Draft>();
   /** The newest of each that this page has written. */
   readonly #last = new Map<string, Draft>();
@@ -31,40 +30,14 @@ class Drafts {
     }
   }
 
-  /** This tab's name, which it keeps over a reload; a copy of a tab gets another one. */
-  async #takeTab(): Promise<string> {
-    const made = Math.random().toString(36).slice(2, 10);
-    if (!hasLocks()) return made;
-    try {
-      const kept = sessionStorage.getItem(TAB) ?? made;
-      const name = (await this.#hold(kept)) ? kept : made;
-      if (name !== kept) await this.#hold(name);
-      sessionStorage.setItem(TAB, name);
-      return name;
-    } catch {
-      return made;
-    }
-  }
-
-  /** Holds the lock that says the tab is there, for as long as it is; false when another one has it. */
-  #hold(tab: string): Promise<boolean> {
-    return new Promise((resolve) => {
-      void navigator.locks.request(`${TAB} ${tab}`, { ifAvailable: true }, (lock) => {
-        resolve(lock !== null);
-        return lock ? new Promise<never>(() => undefined) : undefined;
-      });
-    });
-  }
-
   async read(key: string): Promise<Draft | undefined> {
-    const tab = await this.#tab;
     const own = this.#next.get(key);
     if (own) return own;
     try {
       const edits: Pending[] = [];
       for (const name of await this.#names()) {
         const [of = "", whose = ""] = name.split(BETWEEN);
-        if (of !== key || (whose !== tab && (await this.#isThere(whose)))) continue;
+        if (of !== key || !(await tab.mayTake(whose))) continue;
         edits.push(...((await this.#taken(name))?.edits ?? []));
       }
       if (edits.length > 0) this.write(key, { edits });
@@ -72,12 +45,6 @@ class Drafts {
     } catch {
       return undefined;
     }
-  }
-
-  async #isThere(tab: string): Promise<boolean> {
-    if (!hasLocks()) return false;
-    const { held } = await navigator.locks.query();
-    return (held ?? []).some((lock) => lock.name === `${TAB} ${tab}`);
   }
 
   /** All drafts of all tabs. */
@@ -116,10 +83,10 @@ class Drafts {
   async flush(): Promise<void> {
     clearTimeout(this.#writing);
     this.#writing = undefined;
-    const tab = await this.#tab;
+    const own = await tab.name;
     for (const [key, draft] of this.#next) {
       if (!this.#store) break;
-      const name = key + BETWEEN + tab;
+      const name = key + BETWEEN + own;
       const done =
         draft.edits.length === 0 ? del(name, this.#store) : set(name, draft, this.#store);
       done.catch(() => undefined); // A full or locked store: what is typed is still on the screen, and on its way.
@@ -130,19 +97,15 @@ class Drafts {
   /** The page is left: what is not written by now is left where that takes no time. */
   leave(): void {
     try {
-      const tab = sessionStorage.getItem(TAB) ?? "";
+      const own = tab.known;
       for (const [key, draft] of this.#last) {
-        localStorage.setItem(LEFT + key + BETWEEN + tab, JSON.stringify(draft));
+        localStorage.setItem(LEFT + key + BETWEEN + own, JSON.stringify(draft));
       }
     } catch {
       // Full or switched off: the database may still have the time.
     }
     void this.flush();
   }
-}
-
-function hasLocks(): boolean {
-  return typeof navigator !== "undefined" && "locks" in navigator;
 }
 
 export const drafts = new Drafts();

@@ -98,26 +98,31 @@ function isThere(word: string, kitchen: Kitchen, papers: Paper<Tree>[]): boolean
   );
 }
 
-const RUNS = 1_500;
+const RUNS = 600;
+const LONGEST_MS = 60_000;
 
 describe("several devices on one order", () => {
-  it("lose nothing, whoever is first and however long answers take", async () => {
-    vi.useFakeTimers();
-    for (let run = 1; run <= RUNS; run++) {
-      const random = new Random(run);
-      const kitchen = new Kitchen(random);
-      const papers = Array.from({ length: 2 + random.below(3) }, () => kitchen.device());
-      const words: string[] = [];
-      for (let i = 0; i < 4 + random.below(8); i++) {
-        const word = `w${run}-${i}`;
-        words.push(word);
-        change(random.one(papers), random, word);
-        if (random.below(3) > 0) await vi.advanceTimersByTimeAsync(random.below(900));
+  it(
+    "lose nothing, whoever is first and however long answers take",
+    async () => {
+      vi.useFakeTimers();
+      for (let run = 1; run <= RUNS; run++) {
+        const random = new Random(run);
+        const kitchen = new Kitchen(random);
+        const papers = Array.from({ length: 2 + random.below(3) }, () => kitchen.device());
+        const words: string[] = [];
+        for (let i = 0; i < 4 + random.below(8); i++) {
+          const word = `w${run}-${i}`;
+          words.push(word);
+          change(random.one(papers), random, word);
+          if (random.below(3) > 0) await vi.advanceTimersByTimeAsync(random.below(900));
+        }
+        await vi.advanceTimersByTimeAsync(120_000);
+        expect(papers.filter((paper) => paper.isSaving)).toEqual([]);
+        const lost = words.filter((word) => !isThere(word, kitchen, papers));
+        expect(lost, `run ${run}`).toEqual([]);
       }
-      await vi.advanceTimersByTimeAsync(120_000);
-      expect(papers.filter((paper) => paper.isSaving)).toEqual([]);
-      const lost = words.filter((word) => !isThere(word, kitchen, papers));
-      expect(lost, `run ${run}`).toEqual([]);
-    }
-  });
+    },
+    LONGEST_MS,
+  );
 });

@@ -74,7 +74,11 @@ export class Browser {
 
 /** Waits until something is so. */
 export async function until(isSo: () => boolean | Promise<boolean>): Promise<void> {
-  await vi.waitFor(async () => {
-    if (!(await isSo())) throw new Error("not yet");
-  });
+  // A machine that also builds may be slow; what never comes is no slower for that.
+  await vi.waitFor(
+    async () => {
+      if (!(await isSo())) throw new Error("not yet");
+    },
+    { timeout: 10_000, interval: 10 },
+  );
 }

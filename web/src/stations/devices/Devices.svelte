@@ -102,7 +102,9 @@
     <div class="side">
       <Sheet label="Let another one in">
         <h2>Let another one in</h2>
-        {#if reach.view?.isShared}
+        {#if reach.view && !reach.view.isHere}
+          <p>Open this page at the kitchen's own computer to let another device in.</p>
+        {:else if reach.view?.isShared}
           <p>
             A tablet or phone on the same network reads a square with its camera. It warns of the
             certificate once: this computer has made it by itself.
@@ -134,7 +136,7 @@
           </p>
         {/if}
       </Sheet>
-      {#if reach.view?.isShared}
+      {#if reach.view?.isShared && reach.view.isHere}
         <Sheet label="Another password">
           <h2>Another password</h2>
           <form onsubmit={(event) => void tried(choose(event))}>

@@ -96,30 +96,12 @@ class OffTheShelf {
 
     /** @return what was there to be taken, or was put back: of what runs out the rest */
     private Map<String, Double> took(Map<String, Double> amounts, int sign) {
-        Map<String, Double> there = shelf.amounts();
-        Map<String, GelService.Bottle> bottles = gels.bottles();
         Map<String, Double> took = new TreeMap<>();
         amounts.forEach((name, amount) -> {
-            if (name.startsWith(GEL)) {
-                String key = name.substring(GEL.length());
-                GelService.Bottle bottle = bottles.get(key);
-                if (bottle != null) {
-                    double by = sign < 0 ? Math.min(amount, bottle.dropsLeft()) : amount;
-                    gels.change(
-                            key,
-                            new GelService.Bottle(
-                                    bottle.name(),
-                                    bottle.dropsLeft() + sign * by,
-                                    bottle.bottleDrops(),
-                                    bottle.price()));
-                    took.put(name, by);
-                }
-            } else {
-                double has = there.getOrDefault(name, 0.0);
-                double by = sign < 0 ? Math.min(amount, has) : amount;
-                shelf.setStock(name, has + sign * by);
-                took.put(name, by);
-            }
+            double moved = name.startsWith(GEL)
+                    ? gels.move(name.substring(GEL.length()), sign * amount)
+                    : shelf.move(name, sign * amount);
+            took.put(name, Math.abs(moved));
         });
         return took;
     }

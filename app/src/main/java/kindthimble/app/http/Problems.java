@@ -4,8 +4,10 @@ import java.sql.SQLException;
 import kindthimble.core.words.Refused;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.converter.HttpMessageNotReadableException;
@@ -41,8 +43,8 @@ class Problems {
         return problem(HttpStatus.CONFLICT, "revision", stale.getMessage());
     }
 
-    @ExceptionHandler
-    ProblemDetail overtaken(ObjectOptimisticLockingFailureException overtaken) {
+    @ExceptionHandler({ObjectOptimisticLockingFailureException.class, PessimisticLockingFailureException.class})
+    ProblemDetail overtaken(ConcurrencyFailureException overtaken) {
         return stale(new Stale("order"));
     }
 

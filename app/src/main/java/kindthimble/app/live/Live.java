@@ -1,13 +1,16 @@
 package kindthimble.app.live;
 
 import io.swagger.v3.oas.annotations.Hidden;
+import jakarta.annotation.Nullable;
 import java.io.IOException;
+import java.security.Principal;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.http.MediaType;
 import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -23,17 +26,29 @@ class Live {
     /** Number of no order, of which pages know that they may have missed something. */
     private static final long MISSED = -1;
 
-    private final List<SseEmitter> pages = new CopyOnWriteArrayList<>();
+    private final List<Page> pages = new CopyOnWriteArrayList<>();
+
+    /** @param device that listens; empty for the kitchen's own computer */
+    private record Page(SseEmitter line, String device) {}
 
     @GetMapping(produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter listen() {
-        SseEmitter page = new SseEmitter(FOR_EVER);
-        page.onCompletion(() -> pages.remove(page));
-        page.onTimeout(page::complete);
-        page.onError(e -> pages.remove(page));
+    SseEmitter listen(@Nullable Principal device) {
+        SseEmitter line = new SseEmitter(FOR_EVER);
+        Page page = new Page(line, device == null ? "" : device.getName());
+        line.onCompletion(() -> pages.remove(page));
+        line.onTimeout(line::complete);
+        line.onError(e -> pages.remove(page));
         pages.add(page);
         send(page, SseEmitter.event().comment("here"));
-        return page;
+        return line;
+    }
+
+    /** Who is turned out hears nothing more, on lines that are open too. */
+    @TransactionalEventListener(fallbackExecution = true)
+    void turnedOut(DeviceOut out) {
+        pages.stream()
+                .filter(page -> page.device().equals(out.id()))
+                .forEach(page -> page.line().complete());
     }
 
     /** Whatever is shown may be behind. */
@@ -54,12 +69,12 @@ class Live {
 
     @EventListener
     void closing(ContextClosedEvent closed) {
-        pages.forEach(SseEmitter::complete);
+        pages.forEach(page -> page.line().complete());
     }
 
-    private void send(SseEmitter page, SseEmitter.SseEventBuilder event) {
+    private void send(Page page, SseEmitter.SseEventBuilder event) {
         try {
-            page.send(event);
+            page.line().send(event);
         } catch (IOException | IllegalStateException e) {
             pages.remove(page);
         }

@@ -31,6 +31,11 @@ public class ShopRevision {
         Stale.check("shop", revision, revisions.forChange().revision());
     }
 
+    /** Nobody else changes anything of the shop until this transaction ends. */
+    public void hold() {
+        revisions.forChange();
+    }
+
     /** Counts a change, and tells the pages once it is stored. */
     public void touch() {
         ShopRevisionEntity shop = revisions.forChange();

@@ -16,6 +16,18 @@ interface OrderRepository extends JpaRepository<OrderEntity, Long> {
     @Query("from OrderEntity o where o.id = :id")
     Optional<OrderEntity> forChange(long id);
 
+    /**
+     * Nobody else changes any of those that are mixed with some orders until the transaction ends. Whoever locks a group does so by the numbers of its orders:
+     * so nobody waits for somebody who waits for him.
+     */
+    @Query(value = """
+                    select o.id from cookie_order o
+                     where coalesce(o.mixed_into, o.id) in
+                           (select coalesce(one.mixed_into, one.id) from cookie_order one where one.id in (:ids))
+                     order by o.id for update
+                    """, nativeQuery = true)
+    List<Long> lockGroups(List<Long> ids);
+
     List<OrderEntity> findByMixedIntoAndRemovedAtIsNullOrderByIdAsc(long leading);
 
     List<OrderEntity> findByMixedInto(long leading);

@@ -29,9 +29,15 @@ class OrderRows {
         return orders.findById(id).filter(order -> !order.isRemoved()).orElseThrow(() -> new NotThere("order"));
     }
 
-    /** The same; nobody else changes it until the transaction ends. */
+    /** The same; nobody else changes it, or what is mixed with it, until the transaction ends. */
     OrderEntity locked(long id) {
+        lock(id);
         return orders.forChange(id).filter(order -> !order.isRemoved()).orElseThrow(() -> new NotThere("order"));
+    }
+
+    /** Nobody else changes some orders, or what is mixed with them, until the transaction ends: locked all at once, by their numbers. */
+    void lock(Long... ids) {
+        orders.lockGroups(List.of(ids));
     }
 
     List<DesignEntity> designsOf(long orderId) {
@@ -56,6 +62,7 @@ class OrderRows {
 
     /** Counts a change of an order and of all that are mixed with it, and tells the pages once it is stored. */
     void touch(OrderEntity order) {
+        lock(order.id());
         touch(mixed(order));
     }
 

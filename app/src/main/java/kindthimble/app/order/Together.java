@@ -65,6 +65,7 @@ public class Together {
      * @return how those that joined were mixed before, by their numbers
      */
     public Map<Long, MixedAs> mixTogether(long leading, long other) {
+        rows.lock(leading, other);
         OrderEntity leader = rows.locked(leading(leading));
         long joining = leading(other);
         Map<Long, MixedAs> before = new LinkedHashMap<>();

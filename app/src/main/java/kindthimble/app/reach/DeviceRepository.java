@@ -25,6 +25,10 @@ interface DeviceRepository extends JpaRepository<DeviceEntity, String> {
     int forget(Instant now);
 
     @Modifying
+    @Query(nativeQuery = true, value = "delete from invitation")
+    int forgetAll();
+
+    @Modifying
     @Query(nativeQuery = true, value = "insert into invitation (hash, expires_at) values (:hash, :until)")
     int invite(String hash, Instant until);
 }

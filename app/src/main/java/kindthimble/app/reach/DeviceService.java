@@ -13,7 +13,9 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.UUID;
 import kindthimble.app.http.NotThere;
+import kindthimble.app.live.DeviceOut;
 import kindthimble.core.words.Refused;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.session.Session;
 import org.springframework.stereotype.Service;
@@ -33,17 +35,20 @@ class DeviceService {
     private final FindByIndexNameSessionRepository<? extends Session> sessions;
     private final SharedPassword password;
     private final Clock clock;
+    private final ApplicationEventPublisher published;
     private final SecureRandom random = new SecureRandom();
 
     DeviceService(
             DeviceRepository devices,
             FindByIndexNameSessionRepository<? extends Session> sessions,
             SharedPassword password,
-            Clock clock) {
+            Clock clock,
+            ApplicationEventPublisher published) {
         this.devices = devices;
         this.sessions = sessions;
         this.password = password;
         this.clock = clock;
+        this.published = published;
     }
 
     /**
@@ -109,13 +114,14 @@ class DeviceService {
     /**
      * Lets a device in by the password.
      *
+     * @param address where it was typed
      * @return its id
      * @throws Refused when that is wrong
      */
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
-    public String signIn(String typed, String name) {
+    public String signIn(String typed, String name, String address) {
         String tidy = tidy(name);
-        password.check(typed);
+        password.check(typed, address);
         return add(tidy);
     }
 
@@ -160,7 +166,10 @@ class DeviceService {
             throw new NotThere("device");
         }
         devices.deleteById(id);
+        // Nor by a key that it may have seen.
+        devices.forgetAll();
         sessions.findByPrincipalName(id).keySet().forEach(sessions::deleteById);
+        published.publishEvent(new DeviceOut(id));
     }
 
     private static String hash(String key) {

@@ -78,7 +78,8 @@ class ReachController {
     @PostMapping("/sign-in")
     View signIn(@RequestBody SignIn wanted, HttpServletRequest request, HttpServletResponse response) {
         overTheNetwork(request);
-        return in(devices.signIn(wanted.password() == null ? "" : wanted.password(), wanted.name()), request, response);
+        String typed = wanted.password() == null ? "" : wanted.password();
+        return in(devices.signIn(typed, wanted.name(), request.getRemoteAddr()), request, response);
     }
 
     /** Lets a device in by a key that was shown at the kitchen's computer. */
@@ -91,6 +92,13 @@ class ReachController {
     private static void overTheNetwork(HttpServletRequest request) {
         if (!request.isSecure()) {
             throw new Refused("", "The kitchen's own computer is always let in.");
+        }
+    }
+
+    /** Who lets others in is at the kitchen's own computer: a device that was let in once lets nobody else in. */
+    private static void here(HttpServletRequest request) {
+        if (request.isSecure()) {
+            throw new Refused("", "Do this at the kitchen's own computer.");
         }
     }
 
@@ -142,7 +150,8 @@ class ReachController {
     /** Makes a key that lets one device in, for ten minutes. */
     @PostMapping("/invitations")
     @ResponseStatus(HttpStatus.CREATED)
-    Invited invite() {
+    Invited invite(HttpServletRequest request) {
+        here(request);
         DeviceService.Invitation made = shared();
         List<String> addresses = share.addresses().stream()
                 .map(address -> at(address, made.key()))
@@ -154,7 +163,8 @@ class ReachController {
     /** The same for a terminal. */
     @PostMapping(value = "/invitations/letters", produces = MediaType.TEXT_PLAIN_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
-    String inviteInLetters() {
+    String inviteInLetters(HttpServletRequest request) {
+        here(request);
         String address = at(share.addresses().isEmpty() ? "" : share.addresses().get(0), shared().key());
         return Square.letters(address) + "\n" + address + "\n";
     }
@@ -173,7 +183,8 @@ class ReachController {
     /** Another password; devices that are in stay in. */
     @PostMapping("/password")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void choose(@RequestBody SignIn chosen) {
+    void choose(@RequestBody SignIn chosen, HttpServletRequest request) {
+        here(request);
         password.set(chosen.password() == null ? "" : chosen.password());
     }
 }

@@ -25,6 +25,7 @@ class SharedPassword implements SmartInitializingSingleton {
     private static final int FIRST_WAIT_SECONDS = 5;
     private static final int MOST_WAIT_SECONDS = 300;
     private static final int MOST_DOUBLINGS = 10;
+    private static final Duration FORGOTTEN = Duration.ofDays(1);
 
     private final Share share;
     private final PasswordEncoder encoder;
@@ -66,36 +67,41 @@ class SharedPassword implements SmartInitializingSingleton {
         jdbc.update(
                 "insert into shared_password (id, hash) values (1, ?) on conflict (id) do update set hash = excluded.hash",
                 encoder.encode(chosen));
-        forgive();
+        jdbc.update("delete from wrong_password");
     }
 
     /**
+     * @param address where it was typed: whoever types wrong ones makes nobody wait but those at the same address
      * @throws Refused when it is wrong, or it is too early to try
      */
-    void check(String typed) {
+    void check(String typed, String address) {
         // One after the other: many at once would all be looked at before the first is counted.
         transactions.executeWithoutResult(status -> {
+            jdbc.update(
+                    "delete from wrong_password where last_at < ?",
+                    java.sql.Timestamp.from(clock.instant().minus(FORGOTTEN)));
+            jdbc.update(
+                    "insert into wrong_password (address, times, last_at) values (?, 0, to_timestamp(0)) on conflict (address) do nothing",
+                    address);
             Tries tries = jdbc.queryForObject(
-                    "select times, last_at from wrong_password where id = 1 for update",
-                    (row, n) -> new Tries(row.getInt(1), row.getTimestamp(2).toInstant()));
+                    "select times, last_at from wrong_password where address = ? for update",
+                    (row, n) -> new Tries(row.getInt(1), row.getTimestamp(2).toInstant()),
+                    address);
             long wait = tries.waitSeconds(clock.instant());
             if (wait > 0) {
                 throw new Refused("password", "Too many wrong passwords. Wait %d s, then try again.".formatted(wait));
             }
             jdbc.update(
-                    "update wrong_password set times = times + 1, last_at = ? where id = 1",
-                    java.sql.Timestamp.from(clock.instant()));
+                    "update wrong_password set times = times + 1, last_at = ? where address = ?",
+                    java.sql.Timestamp.from(clock.instant()),
+                    address);
         });
         List<String> hash = jdbc.queryForList("select hash from shared_password", String.class);
         boolean isRight = !hash.isEmpty() && typed.length() <= LONGEST && encoder.matches(typed, hash.get(0));
         if (!isRight) {
             throw new Refused("password", "That is not the password of this kitchen.");
         }
-        forgive();
-    }
-
-    private void forgive() {
-        jdbc.update("update wrong_password set times = 0 where id = 1");
+        jdbc.update("delete from wrong_password where address = ?", address);
     }
 
     private record Tries(int times, Instant lastAt) {
@@ -105,7 +111,9 @@ class SharedPassword implements SmartInitializingSingleton {
             }
             long wait =
                     Math.min(MOST_WAIT_SECONDS, (long) FIRST_WAIT_SECONDS << Math.min(MOST_DOUBLINGS, times - FREE));
-            return Math.max(0, wait - Duration.between(lastAt, now).toSeconds());
+            // A clock that was set back has not made anybody wait longer.
+            return Math.min(
+                    wait, Math.max(0, wait - Duration.between(lastAt, now).toSeconds()));
         }
     }
 }

@@ -1,6 +1,7 @@
 package kindthimble.app.shelf;
 
 import jakarta.annotation.Nullable;
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -38,6 +39,7 @@ public class ShelfService {
     private final History history;
     private final ShopRevision revision;
     private final Clock clock;
+    private final EntityManager entities;
 
     ShelfService(
             JarRepository jars,
@@ -46,7 +48,8 @@ public class ShelfService {
             ShopService shop,
             History history,
             ShopRevision revision,
-            Clock clock) {
+            Clock clock,
+            EntityManager entities) {
         this.jars = jars;
         this.stock = stock;
         this.recipes = recipes;
@@ -54,6 +57,7 @@ public class ShelfService {
         this.history = history;
         this.revision = revision;
         this.clock = clock;
+        this.entities = entities;
     }
 
     /**
@@ -158,6 +162,25 @@ public class ShelfService {
         }
         stock.save(new StockEntity(name, amount));
         revision.touch();
+    }
+
+    /**
+     * Lays something onto the shelf or takes it off, whatever others do at the same moment.
+     *
+     * @param by how much more; less than 0 for what is taken
+     * @return how much it was: of what runs out the rest
+     */
+    public double move(String name, double by) {
+        revision.hold();
+        StockEntity row = entities.find(StockEntity.class, name);
+        if (row != null) {
+            // It may have been read before somebody else took of it.
+            entities.refresh(row);
+        }
+        double has = row == null ? 0 : row.amount();
+        double moved = Math.max(-has, Math.min(by, MOST - has));
+        setStock(name, has + moved);
+        return moved;
     }
 
     /**

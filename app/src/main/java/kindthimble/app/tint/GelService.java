@@ -3,6 +3,7 @@ package kindthimble.app.tint;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.Nullable;
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -45,18 +46,26 @@ public class GelService {
     private final History history;
     private final ShopRevision revision;
     private final Clock clock;
+    private final EntityManager entities;
 
     private final Cache<Asked, Calibration> fits =
             Caffeine.newBuilder().maximumSize(MOST_GELS * 4L).build();
 
     private record Asked(Gel gel, List<Calibration.Swatch> swatches) {}
 
-    GelService(GelRepository bottles, SwatchRepository swatches, History history, ShopRevision revision, Clock clock) {
+    GelService(
+            GelRepository bottles,
+            SwatchRepository swatches,
+            History history,
+            ShopRevision revision,
+            Clock clock,
+            EntityManager entities) {
         this.bottles = bottles;
         this.swatches = swatches;
         this.history = history;
         this.revision = revision;
         this.clock = clock;
+        this.entities = entities;
     }
 
     /**
@@ -192,6 +201,26 @@ public class GelService {
         gel.set(bottle.checked());
         bottles.saveAndFlush(gel);
         revision.touch();
+    }
+
+    /**
+     * Takes drops out of a bottle or puts them back, whatever others do at the same moment.
+     *
+     * @param by how many more; less than 0 for what is taken
+     * @return how many it was: of what runs out the rest; 0 where there is no such bottle
+     */
+    public double move(String key, double by) {
+        revision.hold();
+        GelEntity gel = bottles.findById(key).orElse(null);
+        if (gel == null || !bottles().containsKey(key)) {
+            return 0;
+        }
+        // It may have been read before somebody else took of it.
+        entities.refresh(gel);
+        Bottle is = gel.bottle();
+        double moved = Math.max(-is.dropsLeft(), Math.min(by, MOST_DROPS - is.dropsLeft()));
+        change(key, new Bottle(is.name(), is.dropsLeft() + moved, is.bottleDrops(), is.price()));
+        return moved;
     }
 
     /** Takes a bottle off the shelf, or puts it back, as a step of the shop's history. */

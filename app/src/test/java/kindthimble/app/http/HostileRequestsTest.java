@@ -22,7 +22,7 @@ import org.junit.jupiter.api.extension.RegisterExtension;
  * other ones each time.
  */
 class HostileRequestsTest {
-    private static final int MUTATIONS = Integer.getInteger("kind-thimble.fuzz.mutations", 200);
+    private static final int MUTATIONS = Integer.getInteger("kind-thimble.fuzz.mutations", 120);
     private static final int DESIGNS = Integer.getInteger("kind-thimble.fuzz.designs", 12);
     private static final long SEED = Long.getLong("kind-thimble.fuzz.seed", 1125);
     private static final int AT_ONCE = 8;

@@ -20,6 +20,8 @@ import java.security.SecureRandom;
 import java.security.cert.X509Certificate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
 import javax.net.ssl.SSLContext;
 import javax.net.ssl.SSLEngine;
 import javax.net.ssl.TrustManager;
@@ -72,6 +74,11 @@ class ReachTest {
                 Thread.currentThread().interrupt();
                 throw new IllegalStateException(e);
             }
+        }
+
+        /** Listens until the line ends. */
+        long listen() {
+            return send("GET", "/api/live", null).body().length();
         }
 
         int get(String path) {
@@ -287,5 +294,53 @@ class ReachTest {
                 .body()
                 .forEach(one -> names.add(one.get("name").asString()));
         assertEquals(List.of("Phone", "Tablet", "Tablet 2"), names);
+    }
+
+    /** Whoever types wrong passwords elsewhere makes nobody here wait; a clock that was set back makes nobody wait longer than ever. */
+    @Test
+    @Order(7)
+    void wrongPasswordsElsewhereAreNobodysHere() {
+        APP.store(
+                "set search_path to public; insert into wrong_password values ('192.0.2.7', 40, timestamptz '2030-01-01')");
+        Device device = new Device();
+        assertEquals(200, device.signIn(Shared.PASSWORD).statusCode());
+        APP.store(
+                "set search_path to public; insert into wrong_password values ('127.0.0.1', 40, timestamptz '2030-01-01')");
+        String detail = json(device.signIn(Shared.PASSWORD)).get("detail").asString();
+        assertTrue(detail.contains("Wait 300 s"), detail);
+        APP.store("set search_path to public; delete from wrong_password");
+        assertEquals(200, device.signIn(Shared.PASSWORD).statusCode());
+    }
+
+    /** A device that is in lets nobody else in, and when it is turned out its open line ends and no key is left that it may have seen. */
+    @Test
+    @Order(8)
+    void whoIsTurnedOutHearsNothingMoreAndLeavesNoKey() throws Exception {
+        Device tablet = new Device();
+        assertEquals(200, tablet.signIn(Shared.PASSWORD).statusCode());
+        assertEquals(422, tablet.change("POST", "/api/reach/invitations", null).statusCode());
+        assertEquals(
+                422,
+                tablet.change("POST", "/api/reach/invitations/letters", null).statusCode());
+        assertEquals(
+                422,
+                tablet.change("POST", "/api/reach/password", "{\"password\": \"hers from now on\", \"name\": \"\"}")
+                        .statusCode());
+        String key = APP.post("/api/reach/invitations", null)
+                .body()
+                .at("/addresses/0")
+                .asString()
+                .replaceFirst(".*#", "");
+        String id = json(tablet.send("GET", "/api/reach", null)).get("device").asString();
+        CompletableFuture<Long> heard = CompletableFuture.supplyAsync(tablet::listen);
+        Thread.sleep(500);
+        assertFalse(heard.isDone(), "it listens");
+        assertEquals(200, APP.call("DELETE", "/api/reach/devices/" + id, null).status());
+        heard.get(5, TimeUnit.SECONDS);
+        assertEquals(
+                422,
+                new Device()
+                        .change("POST", "/api/reach/pair", "{\"key\": \"%s\", \"name\": \"Phone\"}".formatted(key))
+                        .statusCode());
     }
 }

@@ -9,6 +9,7 @@ import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
@@ -33,7 +34,8 @@ class GelServiceTest {
             swatches,
             mock(History.class),
             mock(ShopRevision.class),
-            Clock.fixed(Instant.EPOCH, ZoneOffset.UTC));
+            Clock.fixed(Instant.EPOCH, ZoneOffset.UTC),
+            mock(EntityManager.class));
 
     private static GelEntity leaf() {
         GelEntity entity = new GelEntity("leaf", "leaf", 0);
