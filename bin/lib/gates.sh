@@ -70,9 +70,19 @@ maven() {
   (cd "$root" && mvn -B -ntp "$@") | tee "$work/maven.log"
 }
 
-# They calculate, while tests of application and browser mostly wait; where both want a core, those go first.
+# Tests in the browser mostly wait for something; those of core and application work meanwhile, and where all want a core, the browser goes first.
 core_tests() {
   cd "$root" && nice -n 5 mvn -B -ntp surefire:test -pl core
+}
+
+# Begun when what the browser needs is packed: from then on nothing is packed again under its feet, as a run that ends with the tests packs nothing.
+app_tests() {
+  while ! grep -q 'surefire.*@ e2e' "$work/maven.log" 2>/dev/null; do
+    sleep 1
+    kill -0 $$ 2>/dev/null || return 1
+    if grep -q 'BUILD FAILURE' "$work/maven.log" 2>/dev/null; then return 0; fi
+  done
+  cd "$root" && nice -n 3 mvn -B -ntp test -pl core,devices,web,app -Dcore.tests.elsewhere=true
 }
 
 scripts() {
@@ -116,6 +126,11 @@ changed_files() {
   local now
   now=$(git -C "$root" status --porcelain --untracked-files=all | sed 's/^...//; s/.* -> //')
   if [ -n "$now" ]; then echo "$now"; else git -C "$root" diff --name-only HEAD~1; fi
+}
+
+# What of core takes long and can't have changed: all of these where nothing in core has, as one list for Maven.
+slow_and_untouched() { # slow_and_untouched CHANGED
+  grep -q '^core/' "$1" || echo '!TracingTest,!OnPaperTest,!TintSolverTest,!EveryMoveTest,!EveryHabitTest,!PourBalanceTest,!RegionPropertiesTest'
 }
 
 quick_formats() {

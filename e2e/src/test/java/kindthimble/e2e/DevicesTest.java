@@ -42,6 +42,12 @@ class DevicesTest {
         assertThat(phone.getByRole(AriaRole.HEADING).first()).hasText("The week");
         assertThat(phone).hasURL(SHARED.url() + "/");
 
+        // It lets nobody else in: that is done at the kitchen's own computer.
+        phone.navigate(SHARED.url() + "/devices");
+        assertThat(phone.locator("main")).containsText("Open this page at the kitchen's own computer");
+        assertThat(press(phone, "Make a square")).hasCount(0);
+        assertThat(phone.getByText("Another password")).hasCount(0);
+
         // What is pressed on it carries its name, and is seen at the kitchen's computer.
         APP.post("/api/orders/3/practice/end", null);
         phone.navigate(SHARED.url() + "/orders/3/bench");

@@ -33,7 +33,8 @@ final class PictureFiles {
     /**
      * @throws Refused saying why it can't be read
      */
-    static Picture read(byte[] file) {
+    static Picture read(byte[] sent) {
+        byte[] file = PngChunks.pictureOnly(sent);
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {

@@ -20,6 +20,15 @@ final class Archive {
     private static final int MOST_FILES = 20_000;
     private static final int MOST_BYTES = 150_000_000;
 
+    /** Of what the machine gives the application so much may be an archive that is looked at. */
+    private static final int SHARE_OF_MEMORY = 6;
+
+    /** One order, or one palette; all else of a shop is one file for all of it. */
+    private static final int MOST_IN_ONE = 4_000_000;
+
+    private static final int MOST_IN_COMMON = 40_000_000;
+    private static final int SHARE_IN_COMMON = 16;
+
     private Archive() {}
 
     static byte[] zipped(Map<String, byte[]> files) {
@@ -57,11 +66,14 @@ final class Archive {
 
     private static Map<String, byte[]> unzipped(Path archive) {
         Map<String, byte[]> files = new LinkedHashMap<>();
-        long left = MOST_BYTES;
+        long left = Math.min(MOST_BYTES, Runtime.getRuntime().maxMemory() / SHARE_OF_MEMORY);
         try (ZipFile zip = new ZipFile(archive.toFile())) {
             for (ZipEntry entry : zip.stream().toList()) {
                 if (!entry.isDirectory()) {
-                    byte[] bytes = atMost(left, zip, entry);
+                    long own = entry.getName().contains("/")
+                            ? MOST_IN_ONE
+                            : Math.min(MOST_IN_COMMON, Runtime.getRuntime().maxMemory() / SHARE_IN_COMMON);
+                    byte[] bytes = atMost(Math.min(left, own), zip, entry);
                     left -= bytes.length;
                     if (files.size() >= MOST_FILES) {
                         throw tooLarge();
@@ -79,6 +91,11 @@ final class Archive {
     }
 
     private static byte[] atMost(long left, ZipFile zip, ZipEntry entry) throws IOException {
+        // What says of itself how large it is need not be unpacked to be refused; what does not say the truth is found
+        // out below.
+        if (entry.getSize() > left) {
+            throw tooLarge();
+        }
         try (InputStream in = zip.getInputStream(entry)) {
             byte[] bytes = in.readNBytes((int) left + 1);
             if (bytes.length > left) {

@@ -3,6 +3,8 @@ package kindthimble.app.everything;
 import io.swagger.v3.oas.annotations.Hidden;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.concurrent.Semaphore;
+import java.util.function.Supplier;
 import kindthimble.core.words.Refused;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -24,6 +26,9 @@ class EverythingController {
     private final Everything everything;
     private final Clock clock;
 
+    /** Archives are unpacked one after the other: several at once would not fit beside each other. */
+    private final Semaphore one = new Semaphore(1, true);
+
     EverythingController(Everything everything, Clock clock) {
         this.everything = everything;
         this.clock = clock;
@@ -44,7 +49,7 @@ class EverythingController {
     /** What an archive would bring; nothing is stored. */
     @PostMapping(path = "/look", consumes = ZIP)
     Report look(@RequestBody byte[] archive) {
-        return everything.look(Archive.unzipped(archive));
+        return oneAtATime(() -> everything.look(Archive.unzipped(archive)));
     }
 
     @PostMapping(path = "/take", consumes = ZIP)
@@ -55,6 +60,15 @@ class EverythingController {
         } catch (IllegalArgumentException e) {
             throw new Refused("clashes", "Say which stays where both have another one: here, there, or both.");
         }
-        return everything.take(Archive.unzipped(archive), wanted);
+        return oneAtATime(() -> everything.take(Archive.unzipped(archive), wanted));
+    }
+
+    private Report oneAtATime(Supplier<Report> work) {
+        one.acquireUninterruptibly();
+        try {
+            return work.get();
+        } finally {
+            one.release();
+        }
     }
 }

@@ -1,5 +1,6 @@
 package kindthimble.app.drawing;
 
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -8,7 +9,13 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
+import java.io.DataOutputStream;
 import java.io.IOException;
+import java.lang.management.ManagementFactory;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.zip.CRC32;
+import java.util.zip.DeflaterOutputStream;
 import javax.imageio.ImageIO;
 import kindthimble.core.tracing.Picture;
 import kindthimble.core.words.Refused;
@@ -91,12 +98,69 @@ class PictureFilesTest {
     @Test
     void whatIsNoPictureIsRefused() throws IOException {
         assertThrows(Refused.class, () -> PictureFiles.read(new byte[0]));
-        assertThrows(
-                Refused.class, () -> PictureFiles.read("<svg/>".getBytes(java.nio.charset.StandardCharsets.UTF_8)));
+        assertThrows(Refused.class, () -> PictureFiles.read("<svg/>".getBytes(StandardCharsets.UTF_8)));
         byte[] png = written(image(), "png");
-        byte[] half = java.util.Arrays.copyOf(png, 40);
+        byte[] half = Arrays.copyOf(png, 40);
         assertThrows(Refused.class, () -> PictureFiles.read(half));
         byte[] tiny = written(new BufferedImage(4, 4, BufferedImage.TYPE_INT_RGB), "png");
         assertThrows(Refused.class, () -> PictureFiles.read(tiny));
+    }
+
+    /** Words about a picture that are 200 MB when they are unpacked: they are not, and the picture is the picture. */
+    @ParameterizedTest
+    @CsvSource({"zTXt", "iTXt", "iCCP"})
+    void whatIsToldOfAPictureIsNotUnpacked(String type) throws IOException {
+        byte[] png = written(image(), "png");
+        byte[] bomb = withChunk(png, type, packed(200_000_000));
+        assertTrue(bomb.length < 300_000, "small to send");
+        com.sun.management.ThreadMXBean threads = (com.sun.management.ThreadMXBean) ManagementFactory.getThreadMXBean();
+        long before = threads.getCurrentThreadAllocatedBytes();
+        Picture picture = PictureFiles.read(bomb);
+        assertTrue(threads.getCurrentThreadAllocatedBytes() - before < 20_000_000, "nothing of it is unpacked");
+        assertArrayEquals(PictureFiles.read(png).argb(), picture.argb());
+    }
+
+    @Test
+    void aFileThatIsNoPngIsLeftAsItIsAndABrokenOneEnds() throws IOException {
+        byte[] jpeg = written(image(), "jpeg");
+        assertArrayEquals(jpeg, PngChunks.pictureOnly(jpeg));
+        byte[] png = written(image(), "png");
+        assertArrayEquals(png, PngChunks.pictureOnly(png), "of the picture itself nothing is left out");
+        for (int length = 0; length < png.length; length += 7) {
+            byte[] part = Arrays.copyOf(png, length);
+            assertTrue(PngChunks.pictureOnly(part).length <= length);
+        }
+        byte[] wild = png.clone();
+        wild[8] = (byte) 0xFF;
+        assertEquals(8, PngChunks.pictureOnly(wild).length, "a length that can't be ends it");
+    }
+
+    /** So many zeros, as PNG packs them: behind a word, an end and the number of the method. */
+    private static byte[] packed(int zeros) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        out.write(new byte[] {'k', 0, 0});
+        try (DeflaterOutputStream deflated = new DeflaterOutputStream(out)) {
+            byte[] some = new byte[1_000_000];
+            for (int i = 0; i < zeros / some.length; i++) {
+                deflated.write(some);
+            }
+        }
+        return out.toByteArray();
+    }
+
+    /** With a part of its own behind the first one. */
+    private static byte[] withChunk(byte[] png, String type, byte[] content) throws IOException {
+        int behind = 8 + 12 + 13;
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        DataOutputStream data = new DataOutputStream(out);
+        data.write(png, 0, behind);
+        data.writeInt(content.length);
+        byte[] named = (type + new String(content, StandardCharsets.ISO_8859_1)).getBytes(StandardCharsets.ISO_8859_1);
+        data.write(named);
+        CRC32 check = new CRC32();
+        check.update(named);
+        data.writeInt((int) check.getValue());
+        data.write(png, behind, png.length - behind);
+        return out.toByteArray();
     }
 }
