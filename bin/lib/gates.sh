@@ -70,19 +70,9 @@ maven() {
   (cd "$root" && mvn -B -ntp "$@") | tee "$work/maven.log"
 }
 
-# Tests in the browser mostly wait for something; those of core and application work meanwhile, and where all want a core, the browser goes first.
+# They calculate, while those of the application wait for its database now and then; where both want a core, the application goes first.
 core_tests() {
   cd "$root" && nice -n 5 mvn -B -ntp surefire:test -pl core
-}
-
-# Begun when what the browser needs is packed: from then on nothing is packed again under its feet, as a run that ends with the tests packs nothing.
-app_tests() {
-  while ! grep -q 'surefire.*@ e2e' "$work/maven.log" 2>/dev/null; do
-    sleep 1
-    kill -0 $$ 2>/dev/null || return 1
-    if grep -q 'BUILD FAILURE' "$work/maven.log" 2>/dev/null; then return 0; fi
-  done
-  cd "$root" && nice -n 3 mvn -B -ntp test -pl core,devices,web,app -Dcore.tests.elsewhere=true
 }
 
 scripts() {

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { BenchEvent, BenchView } from "../api/types";
-import { Browser, TextStore, until } from "../testing/browser";
+import { Browser, settled, TextStore, until } from "../testing/browser";
 import { AWAY, type Call, Fails, Later, Server } from "../testing/server";
 import type { Heard } from "./live";
 import type { OrderDesk } from "./order.svelte";
@@ -87,7 +87,7 @@ const steps = (events: BenchEvent[]) => events.map((event) => event.step);
 const shown = (desk: Opened) => steps([...(desk.view?.pressed ?? []), ...desk.pending]);
 
 /** The browser's database takes a moment. */
-const written = () => new Promise((resolve) => setTimeout(resolve, 20));
+const written = settled;
 
 describe("what is pressed at the bench", () => {
   it("shows at once, and is confirmed once", async () => {

@@ -1,6 +1,6 @@
 import { createStore, keys, set } from "idb-keyval";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { Browser, TextStore } from "../testing/browser";
+import { Browser, settled, TextStore } from "../testing/browser";
 import type { Pending } from "./pending";
 
 const edit = (now: unknown, path = "/count"): Pending => ({
@@ -34,7 +34,7 @@ type Opened = Awaited<ReturnType<typeof opened>>;
 /** Writing takes the database a moment longer than flushing. */
 async function written(one: Opened): Promise<void> {
   await one.drafts.flush();
-  await new Promise((resolve) => setTimeout(resolve, 20));
+  await settled();
 }
 
 describe("a draft", () => {
@@ -124,7 +124,7 @@ describe("a draft", () => {
     browser.locks.left(before.page);
     // The database had no time for it.
     const [name = ""] = await keys<string>(createStore("kind-thimble", "drafts"));
-    await new Promise((resolve) => setTimeout(resolve, 20));
+    await settled();
     await set(name, { edits: [edit(1)] }, createStore("kind-thimble", "drafts"));
     const after = await opened(tab);
     expect((await after.drafts.read("order-1"))?.edits).toEqual([edit(24)]);

@@ -72,6 +72,11 @@ export class Browser {
   }
 }
 
+/** Lets what has been handed to the browser's database get there: it works in turns, however busy the machine is. */
+export async function settled(): Promise<void> {
+  for (let turn = 0; turn < 25; turn++) await new Promise((resolve) => setTimeout(resolve, 1));
+}
+
 /** Waits until something is so. */
 export async function until(isSo: () => boolean | Promise<boolean>): Promise<void> {
   // A machine that also builds may be slow; what never comes is no slower for that.
