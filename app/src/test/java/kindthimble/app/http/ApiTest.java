@@ -12,6 +12,7 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 class ApiTest {
     @RegisterExtension
@@ -23,7 +24,9 @@ class ApiTest {
         Path kept = Path.of("../web/src/api/openapi.json");
         JsonMapper json =
                 JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
-        JsonNode now = APP.get("/api/openapi").body();
+        ObjectNode now = (ObjectNode) APP.get("/api/openapi").body();
+        // Where it was asked for is no part of it; it stands there from the second time on.
+        now.remove("servers");
         if (Boolean.getBoolean("kind-thimble.write-api")) {
             Files.writeString(kept, json.writeValueAsString(now) + "\n");
         }
