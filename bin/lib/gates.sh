@@ -101,7 +101,7 @@ browser_again() { # browser_again TIMES
   done
   for n in $(seq 1 "$1"); do
     echo "run $n of $1"
-    maven surefire:test -pl e2e || {
+    maven verify -pl core,devices,web,app,e2e -Dcore.tests.elsewhere=true '-Dtest=kindthimble.e2e.**' -Dsurefire.failIfNoSpecifiedTests=false || {
       kill "${busy[@]}"
       return 1
     }

@@ -21,7 +21,7 @@ final class Archive {
     private static final int MOST_BYTES = 150_000_000;
 
     /** Of what the machine gives the application so much may be an archive that is looked at. */
-    private static final int SHARE_OF_MEMORY = 6;
+    private static final int SHARE_OF_MEMORY = 3;
 
     /** One order, or one palette; all else of a shop is one file for all of it. */
     private static final int MOST_IN_ONE = 4_000_000;
