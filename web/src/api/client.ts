@@ -1,12 +1,34 @@
 import createClient from "openapi-fetch";
+import { connection, Unreached } from "../desk/connection.svelte";
 import type { paths } from "./schema";
 import type { Problem } from "./types";
 
-/** The typed client; addresses and bodies follow the OpenAPI description. */
-export const api = createClient<paths>({ baseUrl: "/" });
-
 const LOOKING = ["GET", "HEAD", "OPTIONS"];
 const OUT = 401;
+const NOT_NOW = 503;
+
+/** The typed client; addresses and bodies follow the OpenAPI description. */
+export const api = createClient<paths>({ baseUrl: "/", fetch: reaching });
+
+/** What only looks changes nothing: it is asked again and again until it is answered. */
+function reaching(request: Request): Promise<Response> {
+  if (!LOOKING.includes(request.method)) return fetch(request);
+  return connection.persist(async () => {
+    let response: Response;
+    try {
+      response = await fetch(request.clone());
+    } catch {
+      throw new Unreached();
+    }
+    if (response.status === NOT_NOW) throw await notNow(response);
+    return response;
+  });
+}
+
+async function notNow(response: Response): Promise<Unreached> {
+  const problem = (await response.json().catch(() => ({}))) as Partial<Problem>;
+  return new Unreached(problem.detail);
+}
 
 /** The token that a page sends with each change, over the home network; nothing at the kitchen's own computer. */
 export function token(): Record<string, string> {
@@ -39,14 +61,7 @@ export class Refusal extends Error {
   }
 }
 
-/** A call that did not reach the server. */
-export class Unreached extends Error {
-  constructor() {
-    super(
-      "The kitchen computer does not answer. What you type is kept on this device, and sent as soon as it answers.",
-    );
-  }
-}
+export { Unreached };
 
 type Answer<T> = { data?: T; error?: unknown; response: Response };
 
@@ -60,6 +75,7 @@ export async function answered<T>(call: Promise<Answer<T>>): Promise<T> {
   }
   if (answer.response.ok) return answer.data as T;
   const error = (answer.error ?? {}) as Partial<Problem>;
+  if (answer.response.status === NOT_NOW) throw new Unreached(error.detail);
   throw new Refusal({
     status: answer.response.status,
     field: error.field ?? "",

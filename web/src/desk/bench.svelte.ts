@@ -1,20 +1,18 @@
 import { createStore, del, get, keys, set } from "idb-keyval";
-import { answered, api, Refusal, Unreached } from "../api/client";
+import { answered, api } from "../api/client";
 import type { BenchEvent, BenchPressed, BenchView } from "../api/types";
 import { instantOf } from "../units/dates";
 import { connection } from "./connection.svelte";
 import { notAmong } from "./pressed";
 import { live } from "./live";
 import type { OrderDesk } from "./order.svelte";
+import { Line, outbox, type Then } from "./outbox.svelte";
 import { Play } from "./play";
 import { BenchScale } from "./scale.svelte";
 import { reach } from "./reach.svelte";
 import { tab } from "./tab";
 import { toast } from "./toast.svelte";
 
-const FIRST_WAIT_MS = 500;
-const LONGEST_WAIT_MS = 8_000;
-const SERVER_FAULT = 500;
 const OVERTAKEN = 409;
 const DEVICE = "kind-thimble-device";
 const BETWEEN = "@";
@@ -73,11 +71,11 @@ export class BenchDesk {
   #last = 0;
   #store = store();
   #opening: Promise<void> | undefined;
-  #running = false;
   #asked = 0;
   #nth = 0;
 
   constructor(private readonly desk: OrderDesk) {
+    outbox.add(() => this.pending.length);
     this.scale = new BenchScale(() => desk.id);
     this.play = new Play(
       () => desk.id,
@@ -114,7 +112,7 @@ export class BenchDesk {
       // A private window keeps nothing.
     }
     await this.look();
-    void this.#send();
+    void this.#line.send();
   }
 
   /** What this tab had pressed before a reload, and what those had that are no more: of two tabs each keeps its own. */
@@ -228,7 +226,7 @@ export class BenchDesk {
     };
     this.pending = [...this.pending, event];
     this.#keep();
-    void this.#send();
+    void this.#line.send();
     return event;
   }
 
@@ -240,49 +238,44 @@ export class BenchDesk {
     void tab.name.then((own) => set(this.#key + BETWEEN + own, kept, store)).catch(() => undefined);
   }
 
-  async #send(): Promise<void> {
-    if (this.#running) return;
-    this.#running = true;
-    let wait = FIRST_WAIT_MS;
-    let most = MOST_AT_ONCE;
-    try {
-      while (this.pending.length > 0) {
-        const batch = this.pending.slice(0, most);
-        try {
-          const since = await answered(
-            api.POST("/api/orders/{order}/bench", {
-              params: { path: { order: this.desk.id }, query: { after: this.view?.seen ?? 0 } },
-              body: batch,
-            }),
-          );
-          connection.reached();
-          wait = FIRST_WAIT_MS;
-          this.#merge(since);
-          this.pending = this.pending.filter((event) => !batch.includes(event));
-          this.#keep();
-        } catch (e) {
-          if (
-            e instanceof Unreached ||
-            (e instanceof Refusal &&
-              (e.problem.status >= SERVER_FAULT || e.problem.status === OVERTAKEN))
-          ) {
-            connection.away(e.message);
-            await connection.wait(wait);
-            wait = Math.min(LONGEST_WAIT_MS, wait * 2);
-          } else if (batch.length > 1) {
-            // One of them is to blame, and no other is lost for it: one after the other.
-            most = 1;
-          } else {
-            // Refused for good: it is said, and not tried again.
-            toast.say((e as Error).message);
-            this.pending = this.pending.filter((event) => !batch.includes(event));
-            this.#keep();
-          }
-        }
+  #most = MOST_AT_ONCE;
+  readonly #line = new Line<BenchEvent[]>({
+    next: () => {
+      if (this.pending.length > 0) return this.pending.slice(0, this.#most);
+      this.#most = MOST_AT_ONCE;
+      return undefined;
+    },
+    send: async (batch) => {
+      const since = await answered(
+        api.POST("/api/orders/{order}/bench", {
+          params: { path: { order: this.desk.id }, query: { after: this.view?.seen ?? 0 } },
+          body: batch,
+        }),
+      );
+      this.#merge(since);
+      this.#arrived(batch);
+    },
+    refused: (batch, problem): Then => {
+      if (problem.status === OVERTAKEN) {
+        connection.away(problem.detail);
+        return "wait";
       }
-    } finally {
-      this.#running = false;
-    }
+      if (batch.length > 1) {
+        // One of them is to blame, and no other is lost for it: one after the other.
+        this.#most = 1;
+      } else {
+        // Refused for good: it is said, and not tried again.
+        toast.say(problem.detail);
+        this.#arrived(batch);
+      }
+      return "next";
+    },
+  });
+
+  /** It needs to be kept here no more. */
+  #arrived(batch: BenchEvent[]): void {
+    this.pending = this.pending.filter((event) => !batch.includes(event));
+    this.#keep();
   }
 }
 

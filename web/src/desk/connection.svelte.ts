@@ -1,7 +1,14 @@
-import { Unreached } from "../api/client";
-
 const FIRST_WAIT_MS = 600;
 const LONGEST_WAIT_MS = 8_000;
+
+/** A call that was not answered for now: the computer is away, or busy, or its database is. It is worth trying again. */
+export class Unreached extends Error {
+  constructor(
+    sentence = "The kitchen computer does not answer. What you type is kept on this device, and sent as soon as it answers.",
+  ) {
+    super(sentence);
+  }
+}
 
 /** Whether the kitchen's computer answers; every screen says so when it does not. */
 class Connection {

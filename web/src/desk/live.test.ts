@@ -89,6 +89,14 @@ describe("the line on which changes are heard", () => {
     // The browser itself has tried again.
     line().comes();
     expect(page.connection.sentence).toBe("");
+    expect(page.heard).toEqual([MISSED, MISSED]);
+  });
+
+  it("has each page ask at once when it breaks, for this device may have been turned out, and only once", async () => {
+    const page = await opened();
+    line().comes();
+    line().breaks(0);
+    line().breaks(0);
     expect(page.heard).toEqual([MISSED]);
   });
 
@@ -101,7 +109,7 @@ describe("the line on which changes are heard", () => {
     await vi.advanceTimersByTimeAsync(2_000);
     expect(Line.opened).toHaveLength(2);
     line().comes();
-    expect(page.heard).toEqual([MISSED]);
+    expect(page.heard).toEqual([MISSED, MISSED]);
   });
 
   it("is not opened twice where the browser tries again itself", async () => {

@@ -1,5 +1,4 @@
-import { Unreached } from "../api/client";
-import { connection } from "./connection.svelte";
+import { connection, Unreached } from "./connection.svelte";
 
 /**
  * What has changed somewhere: an order, or with null what belongs to the shop; -1 for whatever may have been missed. With how much was
@@ -45,13 +44,18 @@ class Live {
   #hear(isAgain = false): void {
     const events = new EventSource("/api/live");
     let opened = isAgain;
+    let isBroken = false;
     events.addEventListener("open", () => {
       connection.reached();
+      isBroken = false;
       if (opened) this.#spread(MISSED);
       opened = true;
     });
     events.addEventListener("error", () => {
       connection.away(new Unreached().message);
+      // Each page asks for itself: it may be that this device is not let in any more.
+      if (!isBroken) this.#spread(MISSED);
+      isBroken = true;
       // The browser itself tries again where the line broke, not where it was answered with something else.
       if (events.readyState === EventSource.CLOSED) setTimeout(() => this.#hear(true), AGAIN_MS);
     });

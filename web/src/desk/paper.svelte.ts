@@ -1,7 +1,7 @@
-import { Refusal, Unreached } from "../api/client";
 import type { Problem } from "../api/types";
 import { connection } from "./connection.svelte";
 import { type Draft, drafts } from "./drafts";
+import { Line, outbox, type Then } from "./outbox.svelte";
 import { applied, changes, compact, followed, isHeld, type Pending, rebased } from "./pending";
 import { at, lies, placeOf } from "./places";
 import { toast } from "./toast.svelte";
@@ -9,10 +9,8 @@ import { toast } from "./toast.svelte";
 export const TYPED_TOGETHER_MS = 1500;
 const REST_MS = 600;
 const FIRST_WAIT_MS = 500;
-const LONGEST_WAIT_MS = 8_000;
 const CONFLICT = 409;
 const GONE = 404;
-const SERVER_FAULT = 500;
 
 export type Patch = {
   revision: number;
@@ -45,7 +43,6 @@ export class Paper<T extends object> {
   /** Whether something is on its way, or about to go. */
   readonly isSaving = $derived(this.pending.length > this.held.length);
 
-  #running = false;
   #resting: ReturnType<typeof setTimeout> | undefined;
   #restsUntil = 0;
   #field = "";
@@ -56,7 +53,9 @@ export class Paper<T extends object> {
   constructor(
     readonly key: string,
     private readonly hooks: Hooks,
-  ) {}
+  ) {
+    outbox.add(() => this.pending.length - this.held.length);
+  }
 
   /** What is stored has been fetched, or is the answer to what was sent. */
   take(tree: T, revision: number, isAnswer = false): void {
@@ -179,46 +178,36 @@ export class Paper<T extends object> {
   }
 
   async #run(): Promise<void> {
-    if (this.#running || !this.stored) return;
-    this.#running = true;
-    let wait = FIRST_WAIT_MS;
-    let oneByOne = false;
-    try {
-      for (;;) {
-        const batch = this.#next(oneByOne);
-        if (batch.length === 0) break;
-        this.#mark(batch, { sent: true });
-        try {
-          await this.hooks.send({
-            revision: this.revision,
-            gesture: batch[0]?.gesture ?? null,
-            edits: batch.map(({ path, now }) => (now === undefined ? { path } : { path, now })),
-          });
-          connection.reached();
-          wait = FIRST_WAIT_MS;
-          oneByOne = false;
-          this.pending = this.pending.filter((edit) => !edit.sent);
-          this.#keep();
-        } catch (e) {
-          this.pending = this.pending.map((edit) => (edit.sent ? { ...edit, sent: false } : edit));
-          if (e instanceof Refusal && e.problem.status === CONFLICT) {
-            await this.#fetchAgain();
-          } else if (e instanceof Refusal && e.problem.status < SERVER_FAULT) {
-            oneByOne = this.#refuse(e.problem, oneByOne);
-            if (e.problem.status === GONE) break;
-          } else if (e instanceof Refusal || e instanceof Unreached) {
-            connection.away(e.message);
-            await connection.wait(wait);
-            wait = Math.min(LONGEST_WAIT_MS, wait * 2);
-          } else {
-            throw e;
-          }
-        }
-      }
-    } finally {
-      this.#running = false;
-    }
+    if (this.stored) await this.#line.send();
   }
+
+  #oneByOne = false;
+  readonly #line = new Line<Pending[]>({
+    next: () => {
+      const batch = this.#next(this.#oneByOne);
+      if (batch.length === 0) this.#oneByOne = false;
+      return batch.length > 0 ? batch : undefined;
+    },
+    send: async (batch) => {
+      this.#mark(batch, { sent: true });
+      await this.hooks.send({
+        revision: this.revision,
+        gesture: batch[0]?.gesture ?? null,
+        edits: batch.map(({ path, now }) => (now === undefined ? { path } : { path, now })),
+      });
+      this.#oneByOne = false;
+      this.pending = this.pending.filter((edit) => !edit.sent);
+      this.#keep();
+    },
+    failed: () => {
+      this.pending = this.pending.map((edit) => (edit.sent ? { ...edit, sent: false } : edit));
+    },
+    refused: async (_, problem): Promise<Then> => {
+      if (problem.status === CONFLICT) await this.#fetchAgain();
+      else this.#oneByOne = this.#refuse(problem, this.#oneByOne);
+      return problem.status === GONE ? "stop" : "next";
+    },
+  });
 
   async #fetchAgain(): Promise<void> {
     const before = this.revision;

@@ -11,6 +11,7 @@
     place,
     trouble = "",
     counts = {},
+    onhold,
     onchange,
   }: {
     label: string;
@@ -18,6 +19,8 @@
     place?: string;
     trouble?: string;
     counts?: Record<string, number>;
+    /** Keeps what can't be read, where that takes more than its place. */
+    onhold?: (text: string, sentence: string) => void;
     onchange: (day: string) => void;
   } = $props();
 
@@ -30,17 +33,28 @@
   let box: HTMLElement;
   const isDay = $derived(/^\d{4}-\d\d-\d\d$/.test(day));
   const shown = $derived(typed ?? (isDay ? dayOf(day, true) : day));
-  const unreadable = $derived(typed !== null && readDate(typed, today) === undefined);
+  let isTyping = $state(false);
+  const unreadable = $derived(
+    typed === null ? day !== "" && !isDay : readDate(typed, today) === undefined,
+  );
+
+  function type(text: string) {
+    typed = text;
+    isTyping = true;
+    if (readDate(text, today) === undefined) hold(text);
+  }
+
+  function hold(text: string) {
+    if (onhold) onhold(text, HOW);
+    else if (place) paper?.hold(place, text, HOW);
+  }
 
   function left() {
+    isTyping = false;
     if (typed === null) return;
     const read = readDate(typed, today);
-    if (read) {
-      if (read !== day) onchange(read);
-      typed = null;
-    } else if (place) {
-      paper?.hold(place, typed, HOW);
-    }
+    if (read && read !== day) onchange(read);
+    if (read || onhold || place) typed = null;
   }
 
   function show() {
@@ -73,12 +87,17 @@
     if (e.relatedTarget && !box.contains(e.relatedTarget as Node)) open = false;
   }}
 >
-  <Field {label} {place} trouble={unreadable ? HOW : trouble} quiet={typed !== null && open}>
+  <Field
+    {label}
+    {place}
+    trouble={unreadable ? HOW : trouble}
+    quiet={isTyping || (typed !== null && open)}
+  >
     <input
       value={shown}
       maxlength="40"
       autocomplete="off"
-      oninput={(e) => (typed = e.currentTarget.value)}
+      oninput={(e) => type(e.currentTarget.value)}
       onfocus={(e) => e.currentTarget.select()}
       onkeydown={(e) => e.key === "Enter" && left()}
       onblur={left}

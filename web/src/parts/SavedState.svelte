@@ -1,9 +1,10 @@
 <script lang="ts" generics="T extends object">
   import { connection } from "../desk/connection.svelte";
+  import { outbox } from "../desk/outbox.svelte";
   import type { Paper } from "../desk/paper.svelte";
   import { plural } from "../units/format";
 
-  // Whether what is on the screen is stored; a press on what is not goes there.
+  // Whether all that was typed and pressed here is stored; a press on what can't be goes there.
   let { paper, onlook }: { paper: Paper<T>; onlook: (path: string) => void } = $props();
 
   const wrong = $derived(paper.held.length);
@@ -14,8 +15,9 @@
     <button onclick={() => onlook(paper.held[0]?.path ?? "")}
       >{plural(wrong, "thing")} not saved</button
     >
-  {:else if connection.sentence && paper.isSaving}kept here, not sent yet
-  {:else if paper.isSaving}saving
+  {:else if connection.sentence && outbox.waiting > 0}kept here, not sent yet
+  {:else if outbox.isSlow}busy, still working on it
+  {:else if outbox.waiting > 0}saving
   {:else}saved{/if}
 </span>
 

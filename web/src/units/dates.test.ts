@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import {
+  dayAndTime,
   dayOf,
   daysAfter,
   daysBetween,
@@ -160,5 +161,20 @@ describe("weeks", () => {
     expect(monthsAfter("2026-12", 1)).toBe("2027-01");
     expect(monthsAfter("2026-01", -1)).toBe("2025-12");
     expect(monthsAfter("2026-05", 20)).toBe("2028-01");
+  });
+});
+
+describe("a moment in a place's own words", () => {
+  it("is its day and its time", () => {
+    expect(dayAndTime("2026-12-05T10:00:00")).toEqual(["2026-12-05", "10:00"]);
+    expect(dayAndTime("2026-12-05T10:00")).toEqual(["2026-12-05", "10:00"]);
+  });
+
+  it("keeps each as it was typed where one can't be read", () => {
+    expect(dayAndTime("2026-12-05T25:99")).toEqual(["2026-12-05", "25:99"]);
+    expect(dayAndTime("2026-12-05TTen")).toEqual(["2026-12-05", "Ten"]);
+    expect(dayAndTime("on ThursdayT10:00")).toEqual(["on Thursday", "10:00"]);
+    expect(dayAndTime("2026-12-05T")).toEqual(["2026-12-05", ""]);
+    expect(dayAndTime("")).toEqual(["", ""]);
   });
 });

@@ -157,3 +157,10 @@ export function readTime(text: string): string | undefined {
 export function instantOf(ms: number): string {
   return new Date(ms).toISOString();
 }
+
+/** The day and the time of a moment in a place's own words; of one that can't be read, each as it was typed. */
+export function dayAndTime(moment: string): [day: string, time: string] {
+  const readable = /^(\d{4}-\d\d-\d\d)T(.*)$/.exec(moment) ?? /^(.*)T(\d\d:\d\d.*)$/.exec(moment);
+  const [, day = moment, time = ""] = readable ?? /^([^T]*)T(.*)$/.exec(moment) ?? [];
+  return [day, /^\d\d:\d\d:\d\d/.test(time) ? time.slice(0, 5) : time];
+}

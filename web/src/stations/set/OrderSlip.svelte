@@ -9,6 +9,7 @@
   import TextField from "../../parts/TextField.svelte";
   import TimeField from "../../parts/TimeField.svelte";
   import { reference } from "../../desk/catalogue.svelte";
+  import { dayAndTime, readDate, readTime, todayHere } from "../../units/dates";
   import { aboutHandOver, grams, ounces, plural } from "../../units/format";
 
   const desk = theDesk();
@@ -35,14 +36,21 @@
     desk.editDetails((d) => (d[name] = text), name, true);
   }
 
-  const when = $derived(details ? aboutHandOver(details.handOver) : "");
+  const when = $derived(desk.order ? aboutHandOver(desk.order.details.handOver) : "");
 
-  function setWhen(part: "day" | "time", text: string) {
-    if (!text) return;
-    desk.editDetails((d) => {
-      const [day = "", time = "10:00"] = (desk.order?.details.handOver ?? d.handOver).split("T");
-      d.handOver = part === "day" ? `${text}T${time}` : `${day}T${text}`;
-    }, "hand-over");
+  const day = $derived(dayAndTime(details?.handOver ?? "")[0]);
+  const time = $derived(dayAndTime(details?.handOver ?? "")[1]);
+  const HAND_OVER = "/details/handOver";
+
+  function setWhen(day: string, time: string) {
+    if (readDate(day, todayHere()) === undefined)
+      return holdWhen(day, time, "Write a day such as 5 Dec.");
+    if (readTime(time) === undefined) return holdWhen(day, time, "Write a time such as 10:00.");
+    desk.editDetails((d) => (d.handOver = `${day}T${time}`), "hand-over");
+  }
+
+  function holdWhen(day: string, time: string, sentence: string) {
+    desk.paper.hold(HAND_OVER, `${day}T${time}`, sentence);
   }
 </script>
 
@@ -78,14 +86,16 @@
       <div class="when">
         <DayField
           label="Hand-over"
-          place="/details/handOver"
-          day={details.handOver.slice(0, 10)}
-          onchange={(day) => setWhen("day", day)}
+          place={HAND_OVER}
+          {day}
+          onhold={(text, why) => holdWhen(text, time, why)}
+          onchange={(day) => setWhen(day, time)}
         />
         <TimeField
           label="at"
-          time={details.handOver.slice(11, 16)}
-          onchange={(time) => setWhen("time", time)}
+          {time}
+          onhold={(text, why) => holdWhen(day, text, why)}
+          onchange={(time) => setWhen(day, time)}
         />
       </div>
       {#if when}<p class="mind">{when}</p>{/if}

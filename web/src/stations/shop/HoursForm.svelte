@@ -33,7 +33,7 @@
   const MOST_SPANS = 6;
 
   const of = (all: Hours, day: Day): Spans => (all.days as Record<string, Spans>)[day] ?? [];
-  const clock = (time: string) => time.slice(0, 5);
+  const clock = (time: string) => (/^\d\d:\d\d:\d\d$/.test(time) ? time.slice(0, 5) : time);
 
   /** A span after the last one, of two hours where the day has so much left. */
   function after(spans: Spans): { from: string; to: string } {

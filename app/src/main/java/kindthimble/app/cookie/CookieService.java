@@ -26,7 +26,7 @@ public class CookieService {
     /** What takes longer than this goes on alone, so that the changes of others stay quick. */
     private static final Duration BRIEF = Duration.ofMillis(100);
 
-    private final OneByOne queue = new OneByOne(LONGEST, BRIEF);
+    private final OneByOne queue = new OneByOne(LONGEST, BRIEF, OneByOne.PATIENCE);
 
     private final Cache<Asked, Measured> measured =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();

@@ -47,7 +47,7 @@ class DrawingService {
     /** Below this two colours are taken for one (CIEDE2000): side by side they differ, as icing they are the same bowl. */
     private static final double ALIKE = 7;
 
-    private final OneByOne turns = new OneByOne(LONGEST, BRIEF);
+    private final OneByOne turns = new OneByOne(LONGEST, BRIEF, OneByOne.PATIENCE);
     private final Orders orders;
     private final DeskService desk;
     private final Planner planner;

@@ -10,8 +10,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import kindthimble.app.http.Busy;
 import kindthimble.core.drawing.CutOutline;
 import kindthimble.core.geometry.Box;
 import kindthimble.core.geometry.Spot;
@@ -137,7 +139,19 @@ class PictureController {
     }
 
     private <T> T alone(Supplier<T> work) {
-        one.acquireUninterruptibly();
+        return alone(() -> {}, work);
+    }
+
+    /** @param waiting is told again and again that it is not its turn yet */
+    private <T> T alone(Runnable waiting, Supplier<T> work) {
+        try {
+            while (!one.tryAcquire(1, TimeUnit.SECONDS)) {
+                waiting.run();
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new Busy();
+        }
         try {
             return work.get();
         } finally {
@@ -148,7 +162,7 @@ class PictureController {
     private void trace(Consumer<Map<String, Object>> out, byte[] file, int colours, LiesOn liesOn, List<Double> corners)
             throws IOException {
         try {
-            Tracing.Traced traced = alone(() -> {
+            Tracing.Traced traced = alone(() -> out.accept(Map.of("share", 0)), () -> {
                 out.accept(Map.of("share", 0));
                 Picture picture = PictureFiles.read(file);
                 return liesOn == null
@@ -168,7 +182,7 @@ class PictureController {
                     notes(traced),
                     "heightMm",
                     traced.heightMm()));
-        } catch (Refused | TooMuch e) {
+        } catch (Refused | TooMuch | Busy e) {
             out.accept(Map.of("trouble", e.getMessage()));
         } catch (UncheckedIOException e) {
             throw e.getCause(); // Nobody listens any more.

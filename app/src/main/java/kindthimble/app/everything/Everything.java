@@ -3,14 +3,17 @@ package kindthimble.app.everything;
 import jakarta.persistence.EntityManager;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import kindthimble.app.collection.LibraryService;
 import kindthimble.app.collection.ShopCutter;
 import kindthimble.app.collection.ShopCutterService;
@@ -202,7 +205,7 @@ class Everything {
             throw new Refused(
                     "", "This is not an archive of a shop: it has no format.json. Take one that was made here.");
         }
-        if (tree(files, "format.json").path("format").asInt() != FORMAT) {
+        if (tree(files, "format.json").path("format").asInt(0) != FORMAT) {
             throw new Refused("format.json", "This archive is of another version than " + FORMAT + ".");
         }
         List<Carried> all = new ArrayList<>();
@@ -226,13 +229,7 @@ class Everything {
         if (!files.containsKey("shop.json")) {
             return;
         }
-        JsonNode tree = tree(files, "shop.json");
-        ShopSettings there;
-        try {
-            there = shop.settings(tree.toString());
-        } catch (JacksonException | NullPointerException e) {
-            throw new Refused("shop.json", "The shop's numbers can't be read.");
-        }
+        ShopSettings there = settings(tree(files, "shop.json"));
         String here = shop.document(shop.settings());
         Report.State state = json.readTree(here).equals(json.readTree(shop.document(there)))
                 ? Report.State.SAME
@@ -241,6 +238,20 @@ class Everything {
                         : Report.State.CLASH;
         all.add(new Carried(
                 "shop.json", Report.Kind.NUMBERS, "the shop's numbers", state, () -> shop.save(there), null));
+    }
+
+    private ShopSettings settings(JsonNode tree) {
+        try {
+            ShopSettings settings = shop.settings(tree.toString());
+            settings.check();
+            return settings;
+        } catch (Refused refused) {
+            throw refused.inside("settings").inside("shop.json");
+        } catch (JacksonException e) {
+            throw Unreadable.refused(e).inside("shop.json");
+        } catch (NullPointerException e) { // Lists of the settings hold no nothings.
+            throw new Refused("shop.json", "Something in the shop's numbers is missing.");
+        }
     }
 
     private void recipes(List<RecipeService.RecipeDraft> list, List<Carried> all) {
@@ -264,6 +275,11 @@ class Everything {
     }
 
     private void shelf(Shelf there, List<Carried> all) {
+        Stream<?> things = Stream.of(there.stock().values(), there.jars().values(), there.gels())
+                .flatMap(Collection::stream);
+        if (things.anyMatch(Objects::isNull)) {
+            throw missing("shelf.json");
+        }
         Map<String, Double> amounts = shelf.amounts();
         there.stock()
                 .forEach((name, amount) -> all.add(new Carried(
@@ -271,7 +287,7 @@ class Everything {
                         Report.Kind.STOCK,
                         name,
                         state(amounts.get(name), amount),
-                        () -> shelf.setStock(name, amount == null ? -1 : amount),
+                        () -> shelf.setStock(name, amount),
                         null)));
         Map<String, GelService.Boxed> bottles =
                 gels.boxed().stream().collect(Collectors.toMap(GelService.Boxed::key, gel -> gel));
@@ -355,10 +371,14 @@ class Everything {
         List<T> list = read(files, name, type);
         if (list != null) {
             if (list.contains(null)) {
-                throw new Refused(name, "Something in this list is missing.");
+                throw missing(name);
             }
             then.accept(list);
         }
+    }
+
+    private static Refused missing(String file) {
+        return new Refused(file, "Something in this list is missing.");
     }
 
     private <T> T read(Map<String, byte[]> files, String name, TypeReference<T> type) {

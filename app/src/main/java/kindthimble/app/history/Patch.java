@@ -2,6 +2,7 @@ package kindthimble.app.history;
 
 import jakarta.annotation.Nullable;
 import java.util.List;
+import java.util.regex.Pattern;
 import kindthimble.core.words.Refused;
 import tools.jackson.databind.JsonNode;
 
@@ -14,6 +15,10 @@ import tools.jackson.databind.JsonNode;
  */
 public record Patch(long revision, @Nullable String gesture, List<Placed> edits) {
     private static final int MOST = 400;
+
+    /** Of named parts: nothing lies at a place without a name. */
+    private static final Pattern PLACE = Pattern.compile("(/[^/]+)+");
+
     private static final int LONGEST_PATH = 200;
     private static final int LONGEST_GESTURE = 60;
 
@@ -37,7 +42,7 @@ public record Patch(long revision, @Nullable String gesture, List<Placed> edits)
             if (edit == null
                     || edit.path() == null
                     || edit.path().length() > LONGEST_PATH
-                    || !edit.path().startsWith("/")) {
+                    || !PLACE.matcher(edit.path()).matches()) {
                 throw new Refused("edits", "Say with a path such as /details/name what changes.");
             }
         }

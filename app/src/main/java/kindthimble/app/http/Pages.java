@@ -40,7 +40,9 @@ class Pages implements WebMvcConfigurer {
         protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
                 throws ServletException, IOException {
             response.setHeader(
-                    "Content-Security-Policy", "default-src 'self'; img-src 'self' data:; frame-ancestors 'none'");
+                    "Content-Security-Policy",
+                    "default-src 'self'; img-src 'self' data:; base-uri 'none'; form-action 'self'; frame-ancestors 'none'");
+            response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
             response.setHeader("X-Content-Type-Options", "nosniff");
             response.setHeader("Referrer-Policy", "same-origin");
             if (!request.getRequestURI().startsWith("/assets/")) {

@@ -2,6 +2,7 @@ package kindthimble.app.http;
 
 import java.sql.SQLException;
 import kindthimble.core.words.Refused;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.ConcurrencyFailureException;
@@ -15,6 +16,7 @@ import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.orm.jpa.JpaSystemException;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.transaction.TransactionSystemException;
+import org.springframework.transaction.UnexpectedRollbackException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.HttpMediaTypeNotSupportedException;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
@@ -49,6 +51,11 @@ class Problems {
     }
 
     @ExceptionHandler
+    ProblemDetail busy(Busy busy) {
+        return problem(HttpStatus.SERVICE_UNAVAILABLE, "", busy.getMessage());
+    }
+
+    @ExceptionHandler
     ProblemDetail notThere(NotThere notThere) {
         return problem(HttpStatus.NOT_FOUND, "", notThere.getMessage());
     }
@@ -68,6 +75,13 @@ class Problems {
         return problem(HttpStatus.UNSUPPORTED_MEDIA_TYPE, "", "Send this as application/json.");
     }
 
+    /** What follows the question mark. */
+    @ExceptionHandler
+    ProblemDetail unreadableAddress(InvalidParameterException e) {
+        return problem(
+                HttpStatus.BAD_REQUEST, "", "This address can't be read: look at what follows the question mark.");
+    }
+
     @ExceptionHandler
     ProblemDetail unreadable(HttpMessageNotReadableException unreadable) {
         if (!(unreadable.getCause() instanceof JacksonException cause)) {
@@ -82,7 +96,8 @@ class Problems {
         DataAccessResourceFailureException.class,
         CannotCreateTransactionException.class,
         JpaSystemException.class,
-        TransactionSystemException.class
+        TransactionSystemException.class,
+        UnexpectedRollbackException.class
     })
     ProblemDetail noDatabase(Exception e) {
         if (sqlState(e).startsWith(DISK_FULL)) {
@@ -96,7 +111,7 @@ class Problems {
         return problem(
                 HttpStatus.SERVICE_UNAVAILABLE,
                 "",
-                "The database does not answer just now, and nothing was saved. Try again in some seconds; if that does not help, run bin/start.");
+                "The database is coming back. What you type is kept on this device, and sent as soon as it answers; look before you press again.");
     }
 
     @ExceptionHandler

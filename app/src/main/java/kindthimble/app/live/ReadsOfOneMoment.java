@@ -7,6 +7,8 @@ import org.springframework.orm.jpa.JpaTransactionManager;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.DefaultTransactionDefinition;
+import org.springframework.transaction.support.DefaultTransactionStatus;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * What only reads sees the data as they are at one moment: an answer that is kept under a revision never holds figures of an earlier one, whatever
@@ -20,6 +22,14 @@ class ReadsOfOneMoment {
             @Override
             protected void doBegin(Object transaction, TransactionDefinition definition) {
                 super.doBegin(transaction, definition.isReadOnly() ? ofOneMoment(definition) : definition);
+            }
+
+            /** What only reads has nothing to take back: who hears a refusal in the middle of it may say so, and goes on. */
+            @Override
+            protected void doSetRollbackOnly(DefaultTransactionStatus status) {
+                if (!TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {
+                    super.doSetRollbackOnly(status);
+                }
             }
         };
     }

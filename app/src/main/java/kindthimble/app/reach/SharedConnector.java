@@ -14,7 +14,11 @@ import org.springframework.context.annotation.Configuration;
 @Configuration(proxyBeanMethods = false)
 @EnableConfigurationProperties(Share.class)
 class SharedConnector {
-    private static final int MOST_THREADS = 48;
+    /** With those at the kitchen's computer fewer than there are connections to the database. */
+    private static final int MOST_THREADS = 12;
+
+    /** Of TLS 1.2 only suites that encrypt and seal in one (RFC 5288, RFC 7905), with keys that nobody has later. */
+    private static final String SUITES = "ECDHE+AESGCM:ECDHE+CHACHA20";
 
     @Bean
     WebServerFactoryCustomizer<TomcatServletWebServerFactory> sharedDoor(Share share) {
@@ -34,6 +38,7 @@ class SharedConnector {
         connector.setProperty("maxThreads", Integer.toString(MOST_THREADS));
         SSLHostConfig host = new SSLHostConfig();
         host.setProtocols("TLSv1.2+TLSv1.3");
+        host.setCiphers(SUITES);
         SSLHostConfigCertificate certificate =
                 new SSLHostConfigCertificate(host, SSLHostConfigCertificate.Type.UNDEFINED);
         certificate.setCertificateKeystoreFile(share.keystore().toAbsolutePath().toString());

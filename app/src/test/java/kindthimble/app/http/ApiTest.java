@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
+import java.net.http.HttpHeaders;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import kindthimble.app.testing.RunningApp;
@@ -57,5 +58,39 @@ class ApiTest {
         assertEquals(404, APP.get("/api/orders/x").status());
         assertEquals(404, APP.get("/api/orders/999999").status());
         assertEquals(405, APP.call("PATCH", "/api/orders", "{}").status());
+        assertEquals(404, APP.get("/error").status());
+    }
+
+    @Test
+    void whatCantBeReadIsSaidAndIsNoFaultOfOurs() {
+        assertEquals(200, APP.get("/api/orders?text=%C3%BC").status());
+        for (String address : new String[] {"/api/orders?text=%ff", "/api/orders?%ff=1", "/api/orders?text=%"}) {
+            RunningApp.Answer unread = APP.raw(address);
+            assertEquals(400, unread.status(), address);
+            assertTrue(unread.body().get("detail").asString().length() > 15, address);
+        }
+        for (String place : new String[] {"/", "//", "/details//name", "details"}) {
+            RunningApp.Answer nowhere = APP.change("/api/orders/1", place, 1);
+            assertEquals(422, nowhere.status(), place);
+            assertTrue(nowhere.body().get("detail").asString().length() > 15, place);
+        }
+        assertEquals(
+                200,
+                APP.change("/api/orders/1", "/details/name", "\"Kite festival\"")
+                        .status());
+    }
+
+    @Test
+    void pagesMayLoadNothingFromElsewhereAndNobodyElseMayLoadThem() {
+        HttpHeaders headers = APP.headers("/");
+        String policy = headers.firstValue("Content-Security-Policy").orElse("");
+        for (String rule :
+                new String[] {"default-src 'self'", "base-uri 'none'", "form-action 'self'", "frame-ancestors 'none'"
+                }) {
+            assertTrue(policy.contains(rule), policy);
+        }
+        assertEquals(
+                "same-origin",
+                headers.firstValue("Cross-Origin-Resource-Policy").orElse(""));
     }
 }

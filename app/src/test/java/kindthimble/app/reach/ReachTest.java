@@ -24,6 +24,8 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import javax.net.ssl.SSLContext;
 import javax.net.ssl.SSLEngine;
+import javax.net.ssl.SSLHandshakeException;
+import javax.net.ssl.SSLSocket;
 import javax.net.ssl.TrustManager;
 import javax.net.ssl.X509ExtendedTrustManager;
 import kindthimble.app.testing.RunningApp;
@@ -250,6 +252,30 @@ class ReachTest {
                                     + "\r\nConnection: close\r\n\r\n")
                             .getBytes(StandardCharsets.US_ASCII));
             return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+
+    /** What only encrypts, or has no key of the moment, is not spoken; the suites of RFC 8446 and those of RFC 5288 and RFC 7905 are. */
+    @Test
+    @Order(5)
+    void onlySuitesThatSealAreSpoken() throws IOException {
+        assertTrue(speaks("TLSv1.3", "TLS_AES_128_GCM_SHA256"));
+        assertTrue(speaks("TLSv1.2", "TLS_ECDHE_ECDSA_WITH_AES_256_GCM_SHA384"));
+        assertTrue(speaks("TLSv1.2", "TLS_ECDHE_ECDSA_WITH_CHACHA20_POLY1305_SHA256"));
+        assertFalse(speaks("TLSv1.2", "TLS_ECDHE_ECDSA_WITH_AES_128_CBC_SHA256"));
+        assertFalse(speaks("TLSv1.2", "TLS_ECDHE_ECDSA_WITH_AES_256_CBC_SHA"));
+    }
+
+    private static boolean speaks(String version, String suite) throws IOException {
+        URI shared = URI.create(SHARED.url());
+        try (SSLSocket socket =
+                (SSLSocket) trusting().getSocketFactory().createSocket(shared.getHost(), shared.getPort())) {
+            socket.setEnabledProtocols(new String[] {version});
+            socket.setEnabledCipherSuites(new String[] {suite});
+            socket.startHandshake();
+            return socket.getSession().getCipherSuite().equals(suite);
+        } catch (SSLHandshakeException e) {
+            return false;
         }
     }
 

@@ -6,53 +6,11 @@ import java.util.Map;
 import java.util.Random;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Requests as no page would send them: to every address of the description, with bodies that were right until something in them changed. */
 public final class Mutations {
     private static final JsonMapper JSON = JsonMapper.builder().build();
-
-    /** In place of any value, as JSON. */
-    private static final List<String> ODD_VALUES = List.of(
-            "null",
-            "\"\"",
-            "\"\\u0000\"",
-            "\"a\\u0000b\"",
-            "\"\\ud800\"",
-            "\"x\\udfff\"",
-            "\"\\u0007\\u001b[31m\"",
-            "\"\\u202e=1+1\"",
-            "\"=HYPERLINK(1)\"",
-            "\"" + "x".repeat(100_000) + "\"",
-            "\"" + "\\u20ac".repeat(3_000) + "\"",
-            "0",
-            "-1",
-            "1e308",
-            "-1e308",
-            "1e-320",
-            "1e999",
-            "9223372036854775807",
-            "9223372036854775808",
-            "99999999999999999999999999999999999999999",
-            "2147483648",
-            "0.1",
-            "1.5",
-            "true",
-            "[]",
-            "{}",
-            "[[[[[[[[[[null]]]]]]]]]]",
-            "{\"move\":\"flood\"}",
-            "{\"kind\":\"own outline\",\"path\":\"M0 0L1e9 1e9L0 1Z\"}",
-            "\"NaN\"",
-            "\"9999-99-99T99:99:99\"",
-            "\"+999999999-12-31T23:59:59\"",
-            "\"0000-01-01T00:00:00\"",
-            "\"#GGGGGG\"",
-            "\"M0 0A\"",
-            "\"a-odd a-even a1 a1 a1\"",
-            "[null]",
-            "[1,2,3]");
 
     private static final List<String> ODD_IDS = List.of(
             "0",
@@ -73,7 +31,68 @@ public final class Mutations {
             "%F0%9F%8D%AA",
             "a".repeat(300));
 
+    private static final List<String> ODD_QUERIES = List.of(
+            "text=%ff",
+            "%ff=1",
+            "from=%",
+            "text=%00",
+            "a=%F0%9F",
+            "page=9223372036854775807",
+            "page=-1",
+            "seed=x",
+            "after=%20",
+            "&&=&");
+
+    /** Places where nothing is, or not what is sent. */
+    private static final List<String> ODD_PLACES = List.of(
+            "/",
+            "//",
+            "///",
+            "",
+            "~",
+            "/~",
+            "/~2",
+            "/details",
+            "/details/",
+            "//details",
+            "/details//name",
+            "/designs",
+            "/designs//count",
+            "/designs/-",
+            "/designs/0",
+            "/details/palette/-1",
+            "/details/palette/99999999999999999999",
+            "/details/palette/1e3",
+            "/details/clock/\\u0000",
+            "/settings",
+            "/settings/habits/",
+            "/settings/habits//mean",
+            "/stock/",
+            "/stock//",
+            "/gels//bottle",
+            "/recipes/-",
+            "/id",
+            "/revision",
+            "/tray",
+            "/jars/1/removed",
+            "/mixing");
+
+    private static final List<String> PLACES = List.of(
+            "/details/name",
+            "/details/handOver",
+            "/details/palette",
+            "/details/floodSeconds",
+            "/details/clock",
+            "/settings/habits/MARGIN_MM/mean",
+            "/settings/tips",
+            "/settings/words",
+            "/settings/working/own",
+            "/settings/doughs",
+            "/stock/sugar",
+            "/recipes/meringue-powder/ingredients/0/grams");
+
     private final Random random;
+    private final OddJson json;
     private final RunningApp app;
     private final List<Route> routes = new ArrayList<>();
 
@@ -97,6 +116,7 @@ public final class Mutations {
     public Mutations(RunningApp app, long seed) {
         this.app = app;
         this.random = new Random(seed);
+        this.json = new OddJson(random);
         JsonNode described = app.get("/api/openapi").body();
         described
                 .get("paths")
@@ -126,11 +146,32 @@ public final class Mutations {
             String name = path.replaceFirst(".*?\\{(\\w+)}.*", "$1");
             path = path.replaceFirst("\\{\\w+}", odd ? pick(ODD_IDS) : usual(name, order));
         }
+        if (route.method().equals("GET") && random.nextInt(6) == 0) {
+            path += "?" + pick(ODD_QUERIES);
+        }
+        if (route.body().equals("Patch")) {
+            return new Request(route.method(), path, patch(path));
+        }
         if (route.body().isEmpty()) {
             return new Request(route.method(), path, random.nextInt(8) == 0 ? "{}" : null);
         }
         JsonNode right = right(route.body(), order);
-        return new Request(route.method(), path, right == null ? "{}" : changed(right));
+        return new Request(route.method(), path, right == null ? "{}" : json.changed(right));
+    }
+
+    /** Of an order or of the shop: places that are there, and places that are not, with what does not belong there. */
+    private String patch(String path) {
+        JsonNode now = app.get(path).body();
+        ObjectNode edit = JSON.createObjectNode();
+        edit.put("path", pick(random.nextInt(3) > 0 ? ODD_PLACES : PLACES));
+        if (random.nextInt(6) > 0) {
+            edit.put("now", "@odd@");
+        }
+        ObjectNode patch = JSON.createObjectNode();
+        patch.put("revision", now == null ? 0 : now.path("revision").asLong());
+        patch.putNull("gesture");
+        patch.putArray("edits").add(edit);
+        return random.nextInt(8) == 0 ? json.changed(patch) : patch.toString().replace("\"@odd@\"", json.value());
     }
 
     private String usual(String name, JsonNode order) {
@@ -219,55 +260,6 @@ public final class Mutations {
                             "swatch", Map.of("drops", 3, "grams", 50, "hex", "#AF6079")),
             "SwatchNote", Map.of("drops", 3, "grams", 50, "hex", "#AFE079"),
             "PaletteText", Map.of("text", "GIMP Palette\nName: a\n#\n255 0 0 Red\n"));
-
-    private String changed(JsonNode right) {
-        JsonNode copy = right.deepCopy();
-        String odd = null;
-        int changes = 1 + random.nextInt(2);
-        for (int i = 0; i < changes; i++) {
-            List<JsonNode> holders = new ArrayList<>();
-            collect(copy, holders);
-            if (holders.isEmpty()) {
-                return pick(ODD_VALUES);
-            }
-            JsonNode holder = holders.get(random.nextInt(holders.size()));
-            odd = pick(ODD_VALUES);
-            // A mark that is replaced in the text: some odd values can't be held by a tree.
-            if (holder instanceof ObjectNode object && !object.isEmpty()) {
-                List<String> names = new ArrayList<>(object.propertyNames());
-                String name = names.get(random.nextInt(names.size()));
-                switch (random.nextInt(6)) {
-                    case 0 -> object.remove(name);
-                    case 1 -> object.put("more", 1);
-                    default -> object.put(name, "@odd@");
-                }
-            } else if (holder instanceof ArrayNode array) {
-                if (random.nextInt(3) == 0 && !array.isEmpty()) {
-                    JsonNode again = array.get(0);
-                    for (int n = 0; n < 300; n++) {
-                        array.add(again);
-                    }
-                } else {
-                    array.add("@odd@");
-                }
-            }
-        }
-        String text = copy.toString().replace("\"@odd@\"", odd);
-        return switch (random.nextInt(25)) {
-            case 0 -> text.substring(0, text.length() / 2);
-            case 1 -> "[".repeat(5_000);
-            case 2 -> "{\"a\":".repeat(500);
-            case 3 -> text + text;
-            default -> text;
-        };
-    }
-
-    private static void collect(JsonNode node, List<JsonNode> holders) {
-        if (node.isContainer()) {
-            holders.add(node);
-            node.forEach(child -> collect(child, holders));
-        }
-    }
 
     private String pick(List<String> list) {
         return list.get(random.nextInt(list.size()));

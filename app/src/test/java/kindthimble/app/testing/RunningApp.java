@@ -2,8 +2,10 @@ package kindthimble.app.testing;
 
 import jakarta.persistence.EntityManagerFactory;
 import java.io.InputStream;
+import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
+import java.net.http.HttpHeaders;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
@@ -105,6 +107,11 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
         application.restart();
     }
 
+    /** A part of the application itself. */
+    public <T> T bean(Class<T> type) {
+        return context().getBean(type);
+    }
+
     public String url() {
         return "http://127.0.0.1:" + context().getEnvironment().getProperty("local.server.port");
     }
@@ -116,6 +123,41 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
     /** What stands at an address, as text. */
     public String text(String path) {
         return send(HttpRequest.newBuilder(URI.create(url() + path)).build(), HttpResponse.BodyHandlers.ofString());
+    }
+
+    /** With which headers an address is answered. */
+    public HttpHeaders headers(String path) {
+        try {
+            return http.send(
+                            HttpRequest.newBuilder(URI.create(url() + path)).build(),
+                            HttpResponse.BodyHandlers.discarding())
+                    .headers();
+        } catch (java.io.IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** An address as it is written, though no client would write it so. */
+    public Answer raw(String path) {
+        URI door = URI.create(url());
+        try (Socket socket = new Socket(door.getHost(), door.getPort())) {
+            socket.getOutputStream()
+                    .write(("GET %s HTTP/1.1\r\nHost: %s\r\nConnection: close\r\n\r\n"
+                                    .formatted(path, door.getAuthority()))
+                            .getBytes(StandardCharsets.US_ASCII));
+            String answer = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+            String body = answer.substring(answer.indexOf("\r\n\r\n") + 4);
+            int status = Integer.parseInt(answer.split(" ")[1]);
+            // It may come in pieces, each behind its length.
+            int from = body.indexOf('{');
+            int to = body.lastIndexOf('}');
+            return new Answer(status, from < 0 ? null : JSON.readTree(body.substring(from, to + 1)));
+        } catch (java.io.IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
     }
 
     /** What stands at an address, as bytes. */

@@ -1,40 +1,42 @@
 package kindthimble.core.geometry;
 
+import java.lang.management.ManagementFactory;
+import java.lang.management.ThreadMXBean;
 import java.time.Duration;
 import java.util.function.Supplier;
 
 /**
- * How long a computation may take. Geometry looks at it between insets, overlays and other steps that are short by themselves
- * ({@link #check}), so that a drawing which nobody could ice ends in a sentence and not in a machine that stands still. Outside
- * {@link #within} there is no limit. Each thread has its own.
+ * How long a computation may take, in time that its thread has worked: what it waits for, a turn or a busy machine, does not count. Geometry
+ * looks at it between insets, overlays and other steps that are short by themselves ({@link #check}), so that a drawing which nobody could
+ * ice ends in a sentence and not in a machine that stands still. Outside {@link #within} there is no limit. Each thread has its own.
  */
 public final class Deadline {
     private static final ThreadLocal<Deadline> CURRENT = new ThreadLocal<>();
 
-    private final long beganNanos = System.nanoTime();
+    private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();
+
+    private final long beganNanos = worked();
     private final long longestNanos;
     private final long briefNanos;
     private final Turns turns;
     private boolean hasTurn;
+
+    /** Before this moment it can't have worked for too long: no thread works longer than time passes. */
+    private long lookAgainNanos = System.nanoTime();
 
     /** Where computations that are not brief wait for each other, so that brief ones find the machine free. */
     public interface Turns {
         /** No waiting at all. */
         Turns NONE = new Turns() {
             @Override
-            public boolean take(long longestNanos) {
-                return true;
-            }
+            public void take() {}
 
             @Override
             public void giveBack() {}
         };
 
-        /**
-         * @param longestNanos the longest to wait
-         * @return whether it is one's turn
-         */
-        boolean take(long longestNanos);
+        /** Waits for one's turn; where that does not come, throws what is to be said about it, and there is nothing to give back. */
+        void take();
 
         /** After a turn. */
         void giveBack();
@@ -54,8 +56,8 @@ public final class Deadline {
     /**
      * Computes something within a time. One that lies within another keeps the outer one's limit.
      *
-     * @param longest after so long it ends with {@link TooMuch}
-     * @param brief for so long it goes on at once; then it takes its turn
+     * @param longest after so much work it ends with {@link TooMuch}
+     * @param brief for so much work it goes on at once; then it takes its turn
      * @param turns one for all that share a machine
      */
     public static <T> T within(Duration longest, Duration brief, Turns turns, Supplier<T> work) {
@@ -87,13 +89,21 @@ public final class Deadline {
     }
 
     private void look() {
-        long passed = System.nanoTime() - beganNanos;
-        if (passed > briefNanos && !hasTurn && passed < longestNanos) {
-            hasTurn = turns.take(longestNanos - passed);
-            passed = hasTurn ? System.nanoTime() - beganNanos : longestNanos + 1;
+        if (System.nanoTime() - lookAgainNanos < 0) {
+            return;
         }
-        if (passed > longestNanos) {
+        long worked = worked() - beganNanos;
+        if (worked > longestNanos) {
             throw new TooMuch("it takes too long to work out. Make it simpler, with fewer lines, pieces or points.");
         }
+        if (worked > briefNanos && !hasTurn) {
+            turns.take();
+            hasTurn = true;
+        }
+        lookAgainNanos = System.nanoTime() + (hasTurn ? longestNanos : Math.min(briefNanos, longestNanos)) - worked;
+    }
+
+    private static long worked() {
+        return THREADS.getCurrentThreadCpuTime();
     }
 }

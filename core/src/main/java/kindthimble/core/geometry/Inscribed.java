@@ -16,6 +16,9 @@ final class Inscribed {
     private static final int BEST = 5;
     private static final double CLOSE_ENOUGH = 0.008;
 
+    /** In a sliver that opens slowly each step gains less than the last digit holds: such steps would never end. */
+    private static final double WORTH_A_STEP = 1 + CLOSE_ENOUGH / 10;
+
     /** Cosines of eight ways; the sines are those of the ways a quarter back. */
     private static final double[] WAYS = new double[8];
 
@@ -113,12 +116,13 @@ final class Inscribed {
         double r = from;
         double step = r / 2;
         while (step > CLOSE_ENOUGH * r) {
+            Deadline.check();
             boolean isBetter = false;
             for (int way = 0; way < 8; way++) {
                 double toX = x + step * WAYS[way];
                 double toY = y + step * WAYS[(way + 6) % 8];
                 double there = inside(toX, toY, r);
-                if (there > r) {
+                if (there > r * WORTH_A_STEP) {
                     x = toX;
                     y = toY;
                     r = there;

@@ -8,14 +8,12 @@ import org.locationtech.jts.densify.Densifier;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineString;
-import org.locationtech.jts.geom.TopologyException;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.geom.util.LineStringExtracter;
 import org.locationtech.jts.linearref.LengthIndexedLine;
 import org.locationtech.jts.operation.buffer.OffsetCurve;
 import org.locationtech.jts.operation.linemerge.LineMerger;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
-import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /** Lines in mm along which icing is piped; possibly several, possibly none. Immutable. */
@@ -59,7 +57,7 @@ public final class Lines {
     /** What a stroke of this width along them covers, with round ends. */
     public Region stroked(double widthMm) {
         Deadline.check();
-        return Region.of(shape.buffer(widthMm / 2, 4));
+        return Region.of(Overlay.tried(() -> shape.buffer(widthMm / 2, 4)));
     }
 
     /**
@@ -105,15 +103,7 @@ public final class Lines {
 
     /** Lines that run back on themselves, as drawn ones may, are snapped together where they can't be told apart. */
     private Geometry overlaid(Region region, int by) {
-        return Remembered.of(shape, region.shape(), "lines " + by, () -> worked(region, by));
-    }
-
-    private Geometry worked(Region region, int by) {
-        try {
-            return by == OverlayNG.INTERSECTION ? shape.intersection(region.shape()) : shape.difference(region.shape());
-        } catch (TopologyException e) {
-            return OverlayNGRobust.overlay(shape, region.shape(), by);
-        }
+        return Remembered.of(shape, region.shape(), "lines " + by, () -> Overlay.of(shape, region.shape(), by));
     }
 
     /** Where a level line crosses them: x, from the left. */

@@ -26,17 +26,17 @@ final class MovedEdge {
                 shape,
                 join == BufferParameters.JOIN_ROUND ? "outward" : "outward to corners",
                 mm,
-                () -> BufferOp.bufferOp(
+                () -> Overlay.tried(() -> BufferOp.bufferOp(
                         shape,
                         mm,
-                        new BufferParameters(ARC_CHORDS_PER_QUARTER, BufferParameters.CAP_ROUND, join, NEEDLE)));
+                        new BufferParameters(ARC_CHORDS_PER_QUARTER, BufferParameters.CAP_ROUND, join, NEEDLE))));
     }
 
     static Geometry inward(Geometry shape, double mm) {
         checkFolds(shape, mm);
         BufferParameters parameters = new BufferParameters(ARC_CHORDS_PER_QUARTER);
         parameters.setSimplifyFactor(Math.max(INSET_TOLERANCE, Math.min(MOST_INSET_TOLERANCE, INSET_TOLERANCE / mm)));
-        return Remembered.of(shape, "inward", mm, () -> BufferOp.bufferOp(shape, -mm, parameters));
+        return Remembered.of(shape, "inward", mm, () -> Overlay.tried(() -> BufferOp.bufferOp(shape, -mm, parameters)));
     }
 
     /**

@@ -12,14 +12,12 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
-import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 
@@ -36,7 +34,6 @@ public final class Region {
     private static final double PAINT_TOLERANCE_MM = 0.01;
 
     /** Sections that were cut apart meet again on this grid (of 1e-8 mm), and no hairline is left between them. */
-    private static final PrecisionModel UNION_GRID = new PrecisionModel(1e8);
 
     /** Nothing at all. */
     public static final Region EMPTY = new Region(FACTORY.createPolygon());
@@ -137,8 +134,8 @@ public final class Region {
         if (regions.size() == 1) {
             return regions.get(0);
         }
-        return new Region(
-                UnaryUnionNG.union(regions.stream().map(region -> region.shape).toList(), FACTORY, UNION_GRID));
+        return new Region(Overlay.areas(
+                Overlay.unionOnGrid(regions.stream().map(region -> region.shape).toList())));
     }
 
     /** Discs of one size; empty for none. */

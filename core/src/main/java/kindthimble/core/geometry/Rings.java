@@ -8,13 +8,11 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LinearRing;
-import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.TopologyException;
 import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.operation.overlayng.CoverageUnion;
-import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
-import org.locationtech.jts.operation.union.UnaryUnionOp;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
 
 /** Rings of points, and what they bound. */
 final class Rings {
@@ -34,7 +32,7 @@ final class Rings {
         for (double[][] ring : rings) {
             Deadline.check();
             Geometry polygon = polygon(ring);
-            sum = sum.isEmpty() ? polygon : sum.symDifference(polygon);
+            sum = sum.isEmpty() ? polygon : Overlay.areas(Overlay.of(sum, polygon, OverlayNG.SYMDIFFERENCE));
         }
         return sum;
     }
@@ -51,8 +49,8 @@ final class Rings {
             boolean sameWay = Math.signum(signedArea(ring)) == Math.signum(signedArea(largest));
             (sameWay ? solid : holes).add(polygon(ring));
         }
-        Geometry sum = UnaryUnionOp.union(solid, Region.FACTORY);
-        return holes.isEmpty() ? sum : sum.difference(UnaryUnionOp.union(holes, Region.FACTORY));
+        Geometry sum = Overlay.areas(Overlay.union(solid));
+        return holes.isEmpty() ? sum : Overlay.areas(Overlay.of(sum, Overlay.union(holes), OverlayNG.DIFFERENCE));
     }
 
     /** What is bounded by rings of which none crosses another: the largest is the outside, and those inside it are holes. */
@@ -78,7 +76,7 @@ final class Rings {
         try {
             return CoverageUnion.union(Region.FACTORY.buildGeometry(polygons));
         } catch (TopologyException | IllegalArgumentException e) {
-            return UnaryUnionOp.union(polygons, Region.FACTORY);
+            return Overlay.areas(Overlay.union(polygons));
         }
     }
 
@@ -120,7 +118,7 @@ final class Rings {
             throw new TooMuch("its outline crosses itself more than " + MOST_CROSSINGS
                     + " times. Draw it as a plain line round the shape.");
         }
-        return GeometryFixer.fix(polygon);
+        return Overlay.areas(GeometryFixer.fix(polygon));
     }
 
     private static Coordinate[] closedLine(double[][] ring) {
@@ -168,7 +166,7 @@ final class Rings {
         Geometry line = shape.getFactory().createLineString(new Coordinate[] {
             new Coordinate(box.getMinX() - 1, y), new Coordinate(box.getMaxX() + 1, y)
         });
-        Geometry cut = shape.intersection(line);
+        Geometry cut = Overlay.of(shape, line, OverlayNG.INTERSECTION);
         List<double[]> pairs = new ArrayList<>();
         for (int i = 0; i < cut.getNumGeometries(); i++) {
             Envelope e = cut.getGeometryN(i).getEnvelopeInternal();
@@ -183,21 +181,8 @@ final class Rings {
     /** Keeps what has an area: an overlay may also leave points and lines where edges touch. */
     static Geometry overlay(Geometry one, Geometry other, int operation) {
         Deadline.check();
-        return Remembered.of(one, other, "overlay " + operation, () -> overlaid(one, other, operation));
-    }
-
-    private static Geometry overlaid(Geometry one, Geometry other, int operation) {
-        Geometry result = OverlayNGRobust.overlay(one, other, operation);
-        if (result instanceof Polygon || result instanceof MultiPolygon) {
-            return result;
-        }
-        List<Polygon> parts = new ArrayList<>();
-        for (int i = 0; i < result.getNumGeometries(); i++) {
-            if (result.getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {
-                parts.add(polygon);
-            }
-        }
-        return one.getFactory().createMultiPolygon(parts.toArray(Polygon[]::new));
+        return Remembered.of(
+                one, other, "overlay " + operation, () -> Overlay.areas(Overlay.of(one, other, operation)));
     }
 
     /** A shape with its holes filled. */

@@ -24,9 +24,11 @@ class DeadlineTest {
         }
 
         @Override
-        public boolean take(long longestNanos) {
-            done.add(longestNanos > 0 && longestNanos <= LONG.toNanos() ? "taken" : "wrong wait");
-            return free;
+        public void take() {
+            if (!free) {
+                throw new IllegalStateException("busy");
+            }
+            done.add("taken");
         }
 
         @Override
@@ -91,15 +93,60 @@ class DeadlineTest {
     }
 
     @Test
-    void whoseTurnDoesNotComeEnds() {
+    void whoseTurnDoesNotComeHearsItFromTheQueueAndGivesNothingBack() {
         Queue queue = new Queue(false);
         assertThrows(
-                TooMuch.class,
+                IllegalStateException.class,
                 () -> Deadline.within(LONG, NOUGHT, queue, () -> {
                     Deadline.check();
                     return 0;
                 }));
-        assertEquals(List.of("taken"), queue.done);
+        assertEquals(List.of(), queue.done);
+    }
+
+    /** A thread that sleeps, or that others keep from the machine, does no work: only its own counts. */
+    @Test
+    void waitingDoesNotCountAndWorkDoes() {
+        Duration limit = Duration.ofMillis(60);
+        assertEquals(3, Deadline.within(limit, () -> {
+            Deadline.check();
+            sleep(3 * limit.toMillis());
+            Deadline.check();
+            return 3;
+        }));
+        assertThrows(
+                TooMuch.class,
+                () -> Deadline.within(limit, () -> {
+                    while (true) {
+                        Deadline.check();
+                    }
+                }));
+    }
+
+    @Test
+    void whatTheTurnsWaitForDoesNotCount() {
+        Deadline.Turns slow = new Deadline.Turns() {
+            @Override
+            public void take() {
+                sleep(150);
+            }
+
+            @Override
+            public void giveBack() {}
+        };
+        assertEquals(3, Deadline.within(Duration.ofMillis(60), NOUGHT, slow, () -> {
+            Deadline.check();
+            Deadline.check();
+            return 3;
+        }));
+    }
+
+    private static void sleep(long ms) {
+        try {
+            Thread.sleep(ms);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     /** The outer limit holds: what lies within it can't make itself more time. */
