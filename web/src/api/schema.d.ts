@@ -1506,6 +1506,8 @@ export interface components {
             /** Format: int64 */
             seen: number;
             pressed: components["schemas"]["BenchEvent"][];
+            /** Format: int64 */
+            movedSeconds: number;
         };
         BenchStep: {
             key: string;

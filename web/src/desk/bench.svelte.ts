@@ -2,6 +2,7 @@ import { createStore, del, get, keys, set } from "idb-keyval";
 import { answered, api } from "../api/client";
 import type { BenchEvent, BenchPressed, BenchView } from "../api/types";
 import { instantOf } from "../units/dates";
+import { lasting } from "../units/format";
 import { connection } from "./connection.svelte";
 import { notAmong } from "./pressed";
 import { live } from "./live";
@@ -254,6 +255,7 @@ export class BenchDesk {
       );
       this.#merge(since);
       this.#arrived(batch);
+      if (since.movedSeconds) toast.say(wrongClock(since.movedSeconds));
     },
     refused: (batch, problem): Then => {
       if (problem.status === OVERTAKEN) {
@@ -277,6 +279,12 @@ export class BenchDesk {
     this.pending = this.pending.filter((event) => !batch.includes(event));
     this.#keep();
   }
+}
+
+/** @param movedSeconds less than 0 where the device's clock is ahead */
+function wrongClock(movedSeconds: number): string {
+  const minutes = Math.max(1, Math.round(Math.abs(movedSeconds) / 60));
+  return `The clock of this device is ${lasting(minutes)} ${movedSeconds < 0 ? "ahead of" : "behind"} the kitchen computer's. What was pressed counts by that one.`;
 }
 
 function store() {

@@ -12,13 +12,14 @@
   import DryingNow from "./DryingNow.svelte";
   import type { BenchStep } from "../../api/types";
   import { moved, waitingFor } from "./moved";
-  import { happened, NOTHING, undone } from "./happened";
+  import { happened, NOTHING, type StepNow, undone } from "./happened";
   import IceFace from "./IceFace.svelte";
   import { pedal } from "./pedal.svelte";
   import PlainFace from "./PlainFace.svelte";
   import PracticeStrip from "./PracticeStrip.svelte";
   import { drying, nextStep, type Standing, standings } from "./steps";
   import ThinFace from "./ThinFace.svelte";
+  import TakeOver from "./TakeOver.svelte";
   import TintFace from "./TintFace.svelte";
   import WeighFace from "./WeighFace.svelte";
   import { lineOf, lineOfOther, local, titleOf } from "./words";
@@ -131,9 +132,13 @@
     if (change) said = change.words;
   });
 
+  /** Begun on another device, and neither done nor put off since. */
+  function isElsewhere(now: StepNow): boolean {
+    return Boolean(now.device && now.device !== bench.device && now.begunAt && !now.doneAt);
+  }
+
   function whenOf(one: Standing): string {
-    if (one.now.device && one.now.device !== bench.device && one.now.begunAt)
-      return `at ${one.now.device}`;
+    if (isElsewhere(one.now)) return `at ${one.now.device}`;
     if (one.now.cant) return one.now.cant;
     if (one.readyAt !== null && one.readyAt > second) return `from ${timeOf(local(one.readyAt))}`;
     return one.step.from ? `${dayOf(one.step.from)} ${timeOf(one.step.from)}` : "";
@@ -181,7 +186,9 @@
             </div>
           </header>
           {#key step.key}
-            {#if step.doing === "ICE"}
+            {#if isElsewhere(now)}
+              <TakeOver {step} {now} />
+            {:else if step.doing === "ICE"}
               <IceFace {step} {now} {at} ondone={done} />
             {:else if step.mixed?.doing === "TINT"}
               <TintFace {step} {now} ondone={done} />

@@ -239,7 +239,10 @@
 <p class="soft">
   tray {step.tray}: {now.iced.length} iced, {now.broken.length > 0
     ? `${now.broken.length} broken, `
-    : ""}{Math.max(0, step.cookies - now.iced.length - now.broken.length)} to go
+    : ""}{Math.max(0, step.cookies - now.iced.length - now.broken.length)} to go{now.devices
+    .length > 1
+    ? `; iced on ${now.devices.join(" and ")}, each cookie counted once`
+    : ""}
 </p>
 
 <TrialDialog bind:this={trial} {step} {now} />

@@ -18,6 +18,8 @@ export type StepNow = {
   added: Record<string, number>;
   bags: Record<string, { grams: number; iced: number }>;
   touched: { verdict: string; at: string } | null;
+  /** On which cookies of it were iced. */
+  devices: string[];
 };
 
 export const NOTHING: StepNow = {
@@ -37,7 +39,11 @@ export const NOTHING: StepNow = {
   added: {},
   bags: {},
   touched: null,
+  devices: [],
 };
+
+/** Words of a beginning: taken over from another device. */
+export const OVER = "OVER";
 
 const compared = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0);
 
@@ -83,8 +89,23 @@ function now(events: BenchEvent[]): StepNow {
   let timesIced = 0;
   const begin = (event: BenchEvent) => {
     step.begunAt ??= event.at;
-    step.device ??= event.device || null;
+    const takesOver = event.what === "BEGUN" && event.words === OVER;
+    if (step.device === null || takesOver) step.device = event.device || step.device;
     step.cant = "";
+  };
+  // Two devices that did not hear of each other have counted each for itself: a number that is another's is the next that nobody has.
+  const counted = (event: BenchEvent) => `${event.device} ${event.amount}`;
+  const icedAs = new Map<number, string>();
+  const elsewhere = new Map<string, number>();
+  const cookie = (event: BenchEvent) => elsewhere.get(counted(event)) ?? event.amount;
+  const icedHere = (event: BenchEvent) => {
+    let number = cookie(event);
+    if (iced.has(number) && icedAs.get(number) !== counted(event)) {
+      for (number = 1; everIced.has(number); number++);
+      elsewhere.set(counted(event), number);
+    }
+    icedAs.set(number, counted(event));
+    return number;
   };
   for (const event of events) {
     switch (event.what) {
@@ -114,25 +135,29 @@ function now(events: BenchEvent[]): StepNow {
         break;
       case "ICED":
         begin(event);
-        if (!iced.has(event.amount)) timesIced++;
-        iced.add(event.amount);
-        everIced.add(event.amount);
+        {
+          const number = icedHere(event);
+          if (!iced.has(number)) timesIced++;
+          iced.add(number);
+          everIced.add(number);
+          if (!step.devices.includes(event.device)) step.devices.push(event.device);
+        }
         break;
       case "BROKE":
-        iced.delete(event.amount);
-        broken.add(event.amount);
+        iced.delete(cookie(event));
+        broken.add(cookie(event));
         break;
       case "REDONE":
         // What went wrong in the hand has had its icing as well.
-        if (!iced.delete(event.amount)) timesIced++;
-        everIced.add(event.amount);
-        step.redone.push(event.amount);
+        if (!iced.delete(cookie(event))) timesIced++;
+        everIced.add(cookie(event));
+        step.redone.push(cookie(event));
         break;
       case "ADDED":
         step.added[event.words] = (step.added[event.words] ?? 0) + event.amount;
         break;
       case "WRONG":
-        step.wrong.push({ cookie: event.amount, cause: event.words, at: event.at });
+        step.wrong.push({ cookie: cookie(event), cause: event.words, at: event.at });
         break;
       case "BAG":
         step.bags[event.words] = { grams: event.amount, iced: timesIced };
@@ -142,6 +167,7 @@ function now(events: BenchEvent[]): StepNow {
         break;
     }
   }
+  step.devices.sort(compared);
   step.iced = numbers(iced);
   step.everIced = numbers(everIced);
   step.broken = numbers(broken);

@@ -1,5 +1,6 @@
 package kindthimble.app.bench;
 
+import java.time.Duration;
 import java.util.List;
 import kindthimble.core.bench.BenchEvent;
 import kindthimble.core.words.Refused;
@@ -35,7 +36,7 @@ class BenchController {
      */
     @GetMapping("/pressed")
     BenchView.Since since(@PathVariable long order, @RequestParam(defaultValue = "0") long after) {
-        return bench.since(order, after);
+        return bench.since(order, after, Duration.ZERO);
     }
 
     /**
@@ -51,7 +52,6 @@ class BenchController {
         if (events.size() > MOST) {
             throw new Refused("", "At most %d presses are taken at a time.".formatted(MOST));
         }
-        bench.press(order, events);
-        return bench.since(order, after);
+        return bench.since(order, after, bench.press(order, events));
     }
 }

@@ -2,6 +2,7 @@ package kindthimble.app.bench;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,6 +23,7 @@ import kindthimble.app.order.Together;
 import kindthimble.app.plan.Planner;
 import kindthimble.app.shop.ShopService;
 import kindthimble.core.bench.BenchEvent;
+import kindthimble.core.bench.DeviceClock;
 import kindthimble.core.bench.Happened;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.BaseRecipe;
@@ -106,8 +108,7 @@ public class BenchService {
         Optional<Practising.Play> play = practising.of(now.order().id());
         return new BenchView(
                 now.order().revision(),
-                clock.instant()
-                        .plusSeconds(play.map(Practising.Play::aheadSeconds).orElse(0L)),
+                now(play),
                 play.map(Practising.Play::seed).orElse(null),
                 scales.of(play.isPresent()).read().isPresent(),
                 steps,
@@ -125,10 +126,13 @@ public class BenchService {
     /**
      * Takes what was pressed; the same twice counts once. What is begun to be mixed comes off the shelf, and back onto it where that is undone.
      *
+     * @return how far the times of all that was pressed were moved, where the device's clock is wrong
      * @throws Refused when it is of no work of this order
      */
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
-    public void press(long order, List<BenchEvent> events) {
+    public Duration press(long order, List<BenchEvent> pressed) {
+        DeviceClock.Right right = DeviceClock.of(pressed, now(practising.of(order)));
+        List<BenchEvent> events = right.events();
         // What was pressed is kept, and others hear of it, before it is worked out what follows.
         boolean isPlayed = Boolean.TRUE.equals(transactions.execute(kept -> {
             boolean inPlay = practising.of(order).isPresent();
@@ -145,19 +149,26 @@ public class BenchService {
                 }
             });
         }
+        return right.by();
+    }
+
+    /** In play the clock of that. */
+    private Instant now(Optional<Practising.Play> play) {
+        return clock.instant()
+                .plusSeconds(play.map(Practising.Play::aheadSeconds).orElse(0L));
     }
 
     /** What was pressed for an order since; without what has to be planned for it. */
     @Transactional(readOnly = true)
-    public BenchView.Since since(long order, long after) {
+    public BenchView.Since since(long order, long after, Duration moved) {
         Set<Long> orders = new TreeSet<>(List.of(order, together.leading(order)));
         Optional<Practising.Play> play = practising.of(order);
         return new BenchView.Since(
-                clock.instant()
-                        .plusSeconds(play.map(Practising.Play::aheadSeconds).orElse(0L)),
+                now(play),
                 play.map(Practising.Play::seed).orElse(null),
                 log.newest(orders),
-                log.after(orders, after));
+                log.after(orders, after),
+                moved.toSeconds());
     }
 
     /** Leaves the practice kitchen: what was pressed in it is taken back, and what that took off the shelf is put back. */

@@ -55,9 +55,10 @@ public record BenchView(
      * @param seed of the day that is played; null where the order is not played
      * @param seen number of the newest event
      * @param pressed what is new, and perhaps some that is not
+     * @param movedSeconds how far the times of what was sent were moved, where the device's clock is wrong; less than 0 for back, 0 for not at all
      */
     @Schema(name = "BenchPressed")
-    public record Since(Instant now, @Nullable Long seed, long seen, List<BenchEvent> pressed) {}
+    public record Since(Instant now, @Nullable Long seed, long seen, List<BenchEvent> pressed, long movedSeconds) {}
 
     /**
      * @param order its number

@@ -1,17 +1,13 @@
 package kindthimble.app.bench;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import kindthimble.app.shelf.ShelfService;
-import kindthimble.app.tint.GelService;
+import kindthimble.app.stock.Takings;
 import kindthimble.core.bench.Happened;
 import kindthimble.core.tint.Gel;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
-import tools.jackson.core.type.TypeReference;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * What steps take off the shelf: mixing its ingredients, tinting its gels, bagging, packing and labelling bags, boxes and tags. A step takes once, when it is begun; where that
@@ -19,19 +15,12 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 class OffTheShelf {
-    private static final String GEL = "gel ";
-    private static final TypeReference<Map<String, Double>> AMOUNTS = new TypeReference<>() {};
-
-    private final ShelfService shelf;
-    private final GelService gels;
+    private final Takings takings;
     private final JdbcTemplate jdbc;
-    private final JsonMapper json;
 
-    OffTheShelf(ShelfService shelf, GelService gels, JdbcTemplate jdbc, JsonMapper json) {
-        this.shelf = shelf;
-        this.gels = gels;
+    OffTheShelf(Takings takings, JdbcTemplate jdbc) {
+        this.takings = takings;
         this.jdbc = jdbc;
-        this.json = json;
     }
 
     static boolean isBegun(BenchView.Step step, Map<Long, Happened> happened) {
@@ -47,32 +36,20 @@ class OffTheShelf {
 
     /** Takes for what is begun, and puts back for what is not any more. */
     void take(List<BenchView.Step> steps, Map<Long, Happened> happened) {
-        Map<String, String> taken = new HashMap<>();
-        happened.keySet()
-                .forEach(order -> jdbc.query(
-                        "select step, amounts::text from bench_taken where order_id = ?",
-                        row -> {
-                            taken.put(row.getString(1), row.getString(2));
-                        },
-                        order));
+        Map<String, Takings.Taking> standing = takings.standing(happened.keySet());
         for (BenchView.Step step : steps) {
             if (!happened.containsKey(step.order())) {
                 continue;
             }
             boolean isBegun = isBegun(step, happened);
-            String before = taken.get(step.key());
+            Takings.Taking before = standing.get(step.key());
             if (isBegun && before == null) {
                 Map<String, Double> amounts = of(step);
                 if (!amounts.isEmpty()) {
-                    jdbc.update(
-                            "insert into bench_taken (step, order_id, amounts) values (?, ?, ?::jsonb)",
-                            step.key(),
-                            step.order(),
-                            json.writeValueAsString(took(amounts, -1)));
+                    takings.take(step.order(), step.key(), amounts);
                 }
             } else if (!isBegun && before != null) {
-                took(json.readValue(before, AMOUNTS), 1);
-                jdbc.update("delete from bench_taken where step = ?", step.key());
+                takings.putBack(before);
             }
         }
     }
@@ -89,20 +66,9 @@ class OffTheShelf {
             step.mixed()
                     .tint()
                     .doses()
-                    .forEach(dose -> amounts.merge(GEL + dose.gel(), dose.grams() / Gel.DROP_GRAMS, Double::sum));
+                    .forEach(dose ->
+                            amounts.merge(Takings.GEL + dose.gel(), dose.grams() / Gel.DROP_GRAMS, Double::sum));
         }
         return amounts;
-    }
-
-    /** @return what was there to be taken, or was put back: of what runs out the rest */
-    private Map<String, Double> took(Map<String, Double> amounts, int sign) {
-        Map<String, Double> took = new TreeMap<>();
-        amounts.forEach((name, amount) -> {
-            double moved = name.startsWith(GEL)
-                    ? gels.move(name.substring(GEL.length()), sign * amount)
-                    : shelf.move(name, sign * amount);
-            took.put(name, Math.abs(moved));
-        });
-        return took;
     }
 }

@@ -186,7 +186,9 @@ class DrawingService {
         for (DrawingController.Matched match : matches(order.details().palette(), missing)) {
             keys.put(match.colour(), match.key() != null ? match.key() : bring(orderId, match, gesture));
         }
-        return new Made(timed(() -> design(drawing, wish, keys::get, kitchen, before)), gesture);
+        // What nobody sees of it in the end needs no colour of the order.
+        return new Made(
+                timed(() -> design(drawing, wish, hex -> keys.getOrDefault(hex, hex), kitchen, before)), gesture);
     }
 
     private static Design design(

@@ -27,8 +27,8 @@ interface BenchEventRepository extends JpaRepository<BenchEventEntity, Long> {
     @Query(
             nativeQuery = true,
             value =
-                    "insert into bench_event (id, order_id, at, device, what, step, amount, words, practised)"
-                            + " values (:id, :order, :at, :device, :what, :step, :amount, :words, :practised) on conflict (id) do nothing")
+                    "insert into bench_event (id, order_id, at, device, what, step, amount, words, practised, received)"
+                            + " values (:id, :order, :at, :device, :what, :step, :amount, :words, :practised, :received) on conflict (id) do nothing")
     int add(
             String id,
             long order,
@@ -38,7 +38,8 @@ interface BenchEventRepository extends JpaRepository<BenchEventEntity, Long> {
             String step,
             double amount,
             String words,
-            boolean practised);
+            boolean practised,
+            Instant received);
 
     /** What was pressed in play, in order. */
     @Query("from BenchEventEntity e where e.orderId in :orders and e.practised order by e.seq")

@@ -2,6 +2,7 @@ package kindthimble.app.happened;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Clock;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -30,14 +31,16 @@ public class BenchLog {
     private static final int REMEMBERED = 100;
 
     private final BenchEventRepository events;
+    private final Clock clock;
     private final ApplicationEventPublisher published;
     private final Cache<Key, Happened> known =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
     private record Key(long order, long events) {}
 
-    BenchLog(BenchEventRepository events, ApplicationEventPublisher published) {
+    BenchLog(BenchEventRepository events, Clock clock, ApplicationEventPublisher published) {
         this.events = events;
+        this.clock = clock;
         this.published = published;
     }
 
@@ -110,7 +113,8 @@ public class BenchLog {
                     event.step(),
                     event.amount(),
                     event.words(),
-                    practised);
+                    practised,
+                    clock.instant());
         }
         if (added > 0) {
             published.publishEvent(new Changed(order, Changed.NOT_THE_ORDER, events.countByOrderId(order)));

@@ -3,20 +3,25 @@ package kindthimble.app.bench;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.junit.jupiter.api.Assertions.fail;
 
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import kindthimble.app.stock.Takings;
 import kindthimble.app.testing.RunningApp;
 import kindthimble.core.bench.BenchEvent;
 import kindthimble.core.bench.Happened;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -168,6 +173,54 @@ class BenchTest {
         double boxes = stock("boxes");
         take(6, event("BEGUN", steps(bench(6), "LABEL").get(0).get("key").asString(), 0, ""));
         assertEquals(boxes - 6, stock("boxes"));
+    }
+
+    /** Each taking is an entry of its own, and what is put back another one: with the shelf they add up to what there was. */
+    @Test
+    void whatIsTakenAndPutBackIsAccountedFor() {
+        JsonNode pack = steps(bench(4), "PACK").get(0);
+        String key = pack.get("key").asString();
+        String name = pack.at("/packaging/0/name").asString();
+        double pieces = pack.at("/packaging/0/pieces").asDouble();
+        double before = stock(name);
+        Takings takings = APP.bean(Takings.class);
+        assertFalse(takings.standing(List.of(4L)).containsKey(key));
+        for (int times = 1; times <= 2; times++) {
+            String begun = event("BEGUN", key, 0, "");
+            take(4, begun);
+            assertEquals(
+                    pieces, takings.standing(List.of(4L)).get(key).amounts().get(name), 1e-9);
+            assertEquals(before, stock(name) + pieces, 1e-9);
+            take(4, event("UNDONE", key, 0, begun.replaceFirst("(?s).*\"id\": \"(t\\d+)\".*", "$1")));
+            assertFalse(takings.standing(List.of(4L)).containsKey(key));
+            assertEquals(before, stock(name), 1e-9);
+            assertEquals(
+                    2L * times,
+                    APP.bean(JdbcTemplate.class)
+                            .queryForObject("select count(*) from shelf_taking where step = ?", Long.class, key));
+        }
+    }
+
+    /** What a tablet with a clock of another year has pressed was pressed now. */
+    @Test
+    void aWrongClockOfADeviceSpoilsNothing() {
+        String key = steps(bench(4), "LABEL").get(0).get("key").asString();
+        RunningApp.Answer answer = press(4, """
+                {"id": "years-ahead", "at": "2031-12-02T08:00:00Z", "device": "tablet", "what": "PUT_OFF", "step": "%s", "amount": 0, "words": ""}""".formatted(key));
+        assertTrue(answer.body().get("movedSeconds").asLong() < -365 * 86_400, answer::toString);
+        JsonNode bench = bench(4);
+        Instant now = Instant.parse(bench.get("now").asString());
+        for (JsonNode event : bench.get("pressed")) {
+            if (event.get("id").asString().equals("years-ahead")) {
+                assertEquals(
+                        0,
+                        Duration.between(Instant.parse(event.get("at").asString()), now)
+                                .toSeconds(),
+                        60);
+                return;
+            }
+        }
+        fail("it is not there");
     }
 
     @Test

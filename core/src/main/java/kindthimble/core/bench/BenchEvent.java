@@ -1,12 +1,13 @@
 package kindthimble.core.bench;
 
+import java.time.Duration;
 import java.time.Instant;
 
 /**
  * One press at the bench. Events are only ever added: what is so now is worked out from all of them.
  *
  * @param id that the device gave it; the same one twice counts once
- * @param at when it was pressed, by the device
+ * @param at when it was pressed, by the device; where its clock is wrong, put right ({@link DeviceClock})
  * @param device on which; empty where it belongs to none
  * @param what was pressed
  * @param step key of the step that it belongs to
@@ -15,9 +16,12 @@ import java.time.Instant;
  */
 public record BenchEvent(String id, Instant at, String device, Pressed what, String step, double amount, String words) {
 
+    /** Words of {@link Pressed#BEGUN}: taken over from another device. */
+    public static final String OVER = "OVER";
+
     /** What can be pressed. */
     public enum Pressed {
-        /** The step is begun by this device. */
+        /** The step is begun by this device; where the words are {@link #OVER}, it goes on with what another one has begun. */
         BEGUN,
         /** The step is done. */
         DONE,
@@ -56,5 +60,10 @@ public record BenchEvent(String id, Instant at, String device, Pressed what, Str
         device = device == null ? "" : device;
         step = step == null ? "" : step;
         words = words == null ? "" : words;
+    }
+
+    /** The same at another time. */
+    BenchEvent movedBy(Duration by) {
+        return new BenchEvent(id, at.plus(by), device, what, step, amount, words);
     }
 }

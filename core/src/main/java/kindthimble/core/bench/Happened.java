@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -42,6 +43,7 @@ public record Happened(Map<String, StepNow> steps) {
      * @param added grams that went in beyond the plan, all together, by what it was or into which bag
      * @param bags what was left in a bag when it was weighed, by its colour, with how often a cookie had been iced by then, broken ones with them
      * @param touched the last verdict on what dries; empty for none
+     * @param devices on which cookies of it were iced, by name
      */
     public record StepNow(
             String device,
@@ -59,7 +61,8 @@ public record Happened(Map<String, StepNow> steps) {
             Map<String, Double> weights,
             Map<String, Double> added,
             Map<String, Bag> bags,
-            Touched touched) {
+            Touched touched,
+            SortedSet<String> devices) {
 
         public boolean isDone() {
             return doneAt != null;
@@ -130,6 +133,9 @@ public record Happened(Map<String, StepNow> steps) {
         private final Map<String, Double> added = new LinkedHashMap<>();
         private final Map<String, Bag> bags = new LinkedHashMap<>();
         private Touched touched;
+        private final SortedSet<String> devices = new TreeSet<>();
+        private final Map<Integer, Counted> icedAs = new HashMap<>();
+        private final Map<Counted, Integer> elsewhere = new HashMap<>();
 
         void take(BenchEvent event) {
             switch (event.what()) {
@@ -152,21 +158,23 @@ public record Happened(Map<String, StepNow> steps) {
                 case COUNT -> counts.add(new Count(event.amount(), water, event.at()));
                 case ICED -> {
                     begin(event);
-                    timesIced += iced.add((int) event.amount()) ? 1 : 0;
-                    everIced.add((int) event.amount());
+                    int cookie = icedHere(event);
+                    timesIced += iced.add(cookie) ? 1 : 0;
+                    everIced.add(cookie);
+                    devices.add(event.device());
                 }
                 case BROKE -> {
-                    iced.remove((int) event.amount());
-                    broken.add((int) event.amount());
+                    iced.remove(cookie(event));
+                    broken.add(cookie(event));
                 }
                 case REDONE -> {
                     // What went wrong in the hand has had its icing as well.
-                    timesIced += iced.remove((int) event.amount()) ? 0 : 1;
-                    everIced.add((int) event.amount());
-                    redone.add((int) event.amount());
+                    timesIced += iced.remove(cookie(event)) ? 0 : 1;
+                    everIced.add(cookie(event));
+                    redone.add(cookie(event));
                 }
                 case ADDED -> added.merge(event.words(), event.amount(), Double::sum);
-                case WRONG -> wrong.add(new Wrong((int) event.amount(), event.words(), event.at()));
+                case WRONG -> wrong.add(new Wrong(cookie(event), event.words(), event.at()));
                 case BAG -> bags.put(event.words(), new Bag(event.amount(), timesIced));
                 case TOUCHED -> touched = new Touched(event.words(), event.at());
                 default -> throw new IllegalArgumentException(event.what() + " is of no step");
@@ -175,8 +183,34 @@ public record Happened(Map<String, StepNow> steps) {
 
         private void begin(BenchEvent event) {
             begunAt = begunAt == null ? event.at() : begunAt;
-            device = device == null && !event.device().isEmpty() ? event.device() : device;
+            boolean takesOver =
+                    event.what() == BenchEvent.Pressed.BEGUN && event.words().equals(BenchEvent.OVER);
+            device = (device == null || takesOver) && !event.device().isEmpty() ? event.device() : device;
             cant = "";
+        }
+
+        /** A cookie as a device has counted it. */
+        private record Counted(String device, int number) {}
+
+        /** The cookie that an event means: two devices that did not hear of each other have counted each for itself. */
+        private int cookie(BenchEvent event) {
+            int number = (int) event.amount();
+            return elsewhere.getOrDefault(new Counted(event.device(), number), number);
+        }
+
+        /** The same when it is iced: where another one was iced under that number, it is the next that nobody has. */
+        private int icedHere(BenchEvent event) {
+            Counted counted = new Counted(event.device(), (int) event.amount());
+            int cookie = cookie(event);
+            if (iced.contains(cookie) && !counted.equals(icedAs.get(cookie))) {
+                cookie = 1;
+                while (everIced.contains(cookie)) {
+                    cookie++;
+                }
+                elsewhere.put(counted, cookie);
+            }
+            icedAs.put(cookie, counted);
+            return cookie;
         }
 
         StepNow now() {
@@ -196,7 +230,8 @@ public record Happened(Map<String, StepNow> steps) {
                     Map.copyOf(weights),
                     Map.copyOf(added),
                     Map.copyOf(bags),
-                    touched);
+                    touched,
+                    devices);
         }
     }
 }

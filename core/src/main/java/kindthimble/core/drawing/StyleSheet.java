@@ -24,7 +24,6 @@ final class StyleSheet {
     private static final Pattern SHOWN =
             Pattern.compile("@media\\s+(only\\s+)?(all|screen)|@supports\\b.*|@layer\\b.*", Pattern.DOTALL);
 
-    private static final Pattern COMMENT = Pattern.compile("/\\*.*?\\*/", Pattern.DOTALL);
     private static final Pattern PART =
             Pattern.compile("([.#]?)([\\w-]+)|\\*|\\[\\s*([\\w:-]+)\\s*(?:=\\s*[\"']?([^\"'\\]]*)[\"']?\\s*)?]");
 
@@ -68,6 +67,7 @@ final class StyleSheet {
         }
 
         private boolean matches(SvgNode node, int last) {
+            Deadline.check();
             if (!steps.get(last).matches(node)) {
                 return false;
             }
@@ -92,9 +92,10 @@ final class StyleSheet {
     }
 
     private void add(String text, int inside) {
-        String css = COMMENT.matcher(text).replaceAll(" ").replace("<!--", " ").replace("-->", " ");
+        String css = withoutComments(text).replace("<!--", " ").replace("-->", " ");
         int at = 0;
         while (at < css.length()) {
+            Deadline.check();
             int open = css.indexOf('{', at);
             if (open < 0) {
                 return;
@@ -118,6 +119,21 @@ final class StyleSheet {
         }
     }
 
+    /** What follows a comment that is never closed belongs to it. */
+    private static String withoutComments(String text) {
+        StringBuilder rest = new StringBuilder();
+        int at = 0;
+        for (int open = text.indexOf("/*"); open >= 0; open = text.indexOf("/*", at)) {
+            rest.append(text, at, open).append(' ');
+            int close = text.indexOf("*/", open + 2);
+            if (close < 0) {
+                return rest.toString();
+            }
+            at = close + 2;
+        }
+        return rest.append(text, at, text.length()).toString();
+    }
+
     private static int closing(String css, int open) {
         int depth = 0;
         for (int i = open; i < css.length(); i++) {
@@ -131,13 +147,14 @@ final class StyleSheet {
     }
 
     private void rule(String selector, Map<String, String> declared) {
+        Deadline.check();
         if (selector.isEmpty() || selector.contains(":") || selector.contains("+") || selector.contains("~")) {
             return;
         }
         List<Step> steps = new ArrayList<>();
         int weight = 0;
         char combinator = ' ';
-        for (String word : selector.replaceAll("\\s*>\\s*", " > ").split("\\s+")) {
+        for (String word : selector.replace(">", " > ").split("\\s+")) {
             if (word.equals(">")) {
                 combinator = '>';
                 continue;

@@ -8,11 +8,13 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.util.List;
 import java.util.zip.GZIPOutputStream;
 import kindthimble.core.geometry.Deadline;
 import kindthimble.core.geometry.TooMuch;
 import kindthimble.core.words.Refused;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -166,5 +168,33 @@ class SvgFeaturesTest {
             out.write(new byte[40_000_000]);
         }
         assertThrows(Refused.class, () -> SvgDrawing.read(packed.toByteArray(), 100));
+    }
+
+    /** Style sheets that say little at great length: read, or too much, and neither takes long. */
+    @Test
+    @Timeout(60)
+    void hostileStyleSheetsEndSoon() {
+        String rects =
+                "<g>".repeat(30) + "<rect class=\"a b c\" width=\"1\" height=\"1\"/>".repeat(2_000) + "</g>".repeat(30);
+        List<String> sheets = List.of(
+                "/* ".repeat(900_000),
+                " ".repeat(2_800_000) + "> rect{fill:red}",
+                "g g g g g g g g g g g g g g g x rect{fill:red}".repeat(50),
+                ".a .b .c, g > g > g rect{fill:red}".repeat(2_000),
+                "@media all{".repeat(200_000),
+                "rect" + ".a".repeat(900_000) + "{fill:red}",
+                "{".repeat(2_800_000),
+                "rect{fill:red;" + "x:y;".repeat(600_000) + "}");
+        for (String sheet : sheets) {
+            byte[] file = (ROOT + "<style>" + sheet + "</style>" + rects + "</svg>").getBytes(StandardCharsets.UTF_8);
+            long from = System.nanoTime();
+            try {
+                Deadline.within(Duration.ofSeconds(2), () -> SvgDrawing.read(file, 100));
+            } catch (TooMuch | Refused said) {
+                assertTrue(said.getMessage().length() > 10);
+            }
+            long tookMs = (System.nanoTime() - from) / 1_000_000;
+            assertTrue(tookMs < 8_000, () -> tookMs + " ms for " + sheet.substring(0, 30));
+        }
     }
 }
