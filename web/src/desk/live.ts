@@ -1,4 +1,5 @@
 import { connection, Unreached } from "./connection.svelte";
+import { reach } from "./reach.svelte";
 
 /**
  * What has changed somewhere: an order, or with null what belongs to the shop; -1 for whatever may have been missed. With how much was
@@ -52,7 +53,7 @@ class Live {
       opened = true;
     });
     events.addEventListener("error", () => {
-      connection.away(new Unreached().message);
+      if (!reach.isOut) connection.away(new Unreached().message);
       // Each page asks for itself: it may be that this device is not let in any more.
       if (!isBroken) this.#spread(MISSED);
       isBroken = true;

@@ -22,16 +22,23 @@ export type Delivery<T> = {
 
 /** All that is on its way from this page to the kitchen's computer, whatever it is: what is typed, what is pressed. */
 class Outbox {
-  #sources = $state.raw<(() => number)[]>([]);
+  readonly #sources: (() => number)[] = [];
+  #known = $state(0);
   #slow = $state(0);
+
   /** How many things have not arrived yet. */
-  readonly waiting = $derived(this.#sources.reduce((sum, source) => sum + source(), 0));
+  get waiting(): number {
+    return this.#known && this.#sources.reduce((sum, source) => sum + source(), 0);
+  }
+
   /** Whether an answer takes so long that a hand wonders. */
   readonly isSlow = $derived(this.#slow > 0);
 
   /** @param source how many things of it have not arrived yet */
   add(source: () => number): void {
-    this.#sources = [...this.#sources, source];
+    this.#sources.push(source);
+    // A desk may be made while something is worked out from it, where nothing may be changed that others look at.
+    queueMicrotask(() => (this.#known = this.#sources.length));
   }
 
   /** Waits for an answer, and notes when that takes long. */

@@ -82,10 +82,11 @@ describe("a line of things on their way", () => {
 });
 
 describe("the outbox", () => {
-  it("counts what waits in all of its sources", () => {
+  it("counts what waits in all of its sources", async () => {
     const before = outbox.waiting;
     outbox.add(() => 2);
     outbox.add(() => 1);
+    await Promise.resolve();
     expect(outbox.waiting).toBe(before + 3);
   });
 

@@ -74,7 +74,11 @@ export class Paper<T extends object> {
     this.#opened = true;
     const draft = await drafts.read(this.key);
     if (!draft || !this.stored) return;
-    const again = draft.edits.map((edit) => ({ ...edit, sent: false }));
+    const again = draft.edits.map((edit) => ({
+      ...edit,
+      sent: false,
+      perhaps: edit.perhaps || edit.sent,
+    }));
     this.pending = rebased([...again, ...this.pending], this.stored);
     void this.#run();
   }
@@ -200,7 +204,9 @@ export class Paper<T extends object> {
       this.#keep();
     },
     failed: () => {
-      this.pending = this.pending.map((edit) => (edit.sent ? { ...edit, sent: false } : edit));
+      this.pending = this.pending.map((edit) =>
+        edit.sent ? { ...edit, sent: false, perhaps: true } : edit,
+      );
     },
     refused: async (_, problem): Promise<Then> => {
       if (problem.status === CONFLICT) await this.#fetchAgain();

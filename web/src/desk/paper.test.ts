@@ -71,6 +71,34 @@ function blaming(blamed: (edits: Patch["edits"]) => string | undefined) {
   return { paper, tree: () => tree, sent };
 }
 
+/** A server that stores what it is sent, and whose answer to it is lost once. */
+function losing() {
+  let tree = { n: 0 };
+  let revision = 0;
+  let loses = false;
+  const paper: Paper<typeof tree> = new Paper("losing", {
+    send: (patch) => {
+      if (patch.revision !== revision)
+        return Promise.reject(new Refusal({ status: 409, field: "revision", detail: "stale" }));
+      for (const edit of patch.edits) tree = put(tree, edit.path, edit.now);
+      revision++;
+      if (loses) {
+        loses = false;
+        return Promise.reject(new Unreached());
+      }
+      paper.take(tree, revision, true);
+      return Promise.resolve();
+    },
+    fetch: () => {
+      paper.take(tree, revision);
+      return Promise.resolve();
+    },
+    name: (path) => path,
+  });
+  paper.take(tree, 0);
+  return { paper, tree: () => tree, lose: () => (loses = true) };
+}
+
 describe("a paper", () => {
   it("stores what is typed, in order, and the last of it counts", async () => {
     for (const n of [1, 12, 99]) set("/count", n);
@@ -101,6 +129,18 @@ describe("a paper", () => {
     set("/count", 500, "");
     await stored.paper.settled();
     expect(stored.paper.shown?.count).toBe(12);
+  });
+
+  it("takes for its own what was stored though no answer came, whatever was pressed since", async () => {
+    const { paper, tree, lose } = losing();
+    lose();
+    paper.change((count) => count.n++, "n");
+    await vi.waitFor(() => expect(tree().n).toBe(1));
+    await vi.waitFor(() => expect(paper.pending[0]?.sent).toBe(false));
+    for (let i = 0; i < 6; i++) paper.change((count) => count.n++, "n");
+    await paper.settled();
+    expect(tree().n).toBe(7);
+    expect(paper.pending).toEqual([]);
   });
 
   it("keeps what can't be read as it was typed", async () => {

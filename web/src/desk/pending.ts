@@ -15,6 +15,8 @@ export type Pending = {
   typed: boolean;
   /** On its way. */
   sent: boolean;
+  /** Was on its way, and nobody knows whether it arrived: it may be what is stored by now. */
+  perhaps?: boolean;
   /** Why it can't be stored, or not yet. */
   sentence?: string;
   /** Somebody else has changed the same place meanwhile, to this. */
@@ -29,11 +31,13 @@ export function applied<T>(tree: T, edits: Pending[]): T {
   return edits.reduce((now, edit) => put(now, edit.path, edit.now), tree);
 }
 
-/** Changes of one place one after the other are one, except where the first is on its way. */
+/** Changes of one place one after the other are one, except where the first is on its way, or was. */
 export function compact(edits: Pending[]): Pending[] {
   const all: Pending[] = [];
   for (const edit of edits) {
-    const i = all.findIndex((one) => one.path === edit.path && !one.sent && !edit.sent);
+    const i = all.findLastIndex(
+      (one) => one.path === edit.path && !one.sent && !one.perhaps && !edit.sent,
+    );
     const earlier = all[i];
     // What came between may lie around or inside: then the order counts.
     const between = all
@@ -42,7 +46,9 @@ export function compact(edits: Pending[]): Pending[] {
     if (!earlier || between) all.push(edit);
     else all[i] = { ...edit, was: earlier.was, owner: earlier.owner };
   }
-  return all.filter((edit) => edit.sent || isHeld(edit) || !same(edit.was, edit.now));
+  return all.filter(
+    (edit) => edit.sent || edit.perhaps || isHeld(edit) || !same(edit.was, edit.now),
+  );
 }
 
 /** The place of the nearest element of a list that a place lies in. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { onMount } from "svelte";
+  import { onMount, tick } from "svelte";
   import { theDesk } from "../../desk/order.svelte";
   import { reach } from "../../desk/reach.svelte";
   import Press from "../../parts/Press.svelte";
@@ -82,6 +82,8 @@
     heard = ready;
   });
 
+  let hands = $state<HTMLElement>();
+
   /** Takes back the last press of this device. */
   const last = $derived.by(() => {
     const back = undone(bench.pressed);
@@ -92,9 +94,17 @@
   });
 
   function back() {
-    if (!last) return;
-    bench.press("UNDONE", last.step, 0, last.id);
-    chosen = last.step;
+    const one = last;
+    if (!one) return;
+    bench.press("UNDONE", one.step, 0, one.id);
+    chosen = one.step;
+  }
+
+  /** On a phone the list lies far below what it opens. */
+  async function choose(key: string) {
+    chosen = key;
+    await tick();
+    if (hands && hands.getBoundingClientRect().top < 0) hands.scrollIntoView({ block: "start" });
   }
 
   function done() {
@@ -168,7 +178,7 @@
   {:else if !bench.view}
     <p class="soft" role="status">Laying the bench.</p>
   {:else}
-    <div class="left">
+    <div class="left" bind:this={hands}>
       {#if bench.view.seed !== null}<PracticeStrip />{/if}
       <Sheet label="Now" padding="18px 24px">
         {#if step}
@@ -205,8 +215,10 @@
           <p class="said" role="status">{said}</p>
           <p class="acts">
             <Press plain disabled={!last} onpress={back}>Back</Press>
-            <Press plain onpress={putOff}>Put it off</Press>
-            <Press plain onpress={cant}>Not possible</Press>
+            {#if !isElsewhere(now)}
+              <Press plain onpress={putOff}>Put it off</Press>
+              <Press plain onpress={cant}>Not possible</Press>
+            {/if}
           </p>
         {:else if all.length === 0}
           <h2>{steps.length > 0 ? "All of it is done" : "There is nothing to do yet"}</h2>
@@ -238,7 +250,7 @@
         <ol>
           {#each others.slice(0, NEXT) as one (one.step.key)}
             <li>
-              <button onclick={() => (chosen = one.step.key)}>
+              <button onclick={() => void choose(one.step.key)}>
                 <span>{lineOf(one.step)}</span>
                 <span class="soft">{whenOf(one)}</span>
               </button>

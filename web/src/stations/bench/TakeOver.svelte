@@ -15,7 +15,7 @@
 
 <p class="who">
   <strong>{now.device}</strong> has begun this at {since}{now.iced.length > 0
-    ? ` and has iced ${plural(now.iced.length, "cookie")}`
+    ? `; ${plural(now.iced.length, "cookie is iced", "cookies are iced")}`
     : ""}. Other hands may be at it.
 </p>
 <BigPress

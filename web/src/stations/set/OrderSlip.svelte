@@ -40,6 +40,8 @@
 
   const day = $derived(dayAndTime(details?.handOver ?? "")[0]);
   const time = $derived(dayAndTime(details?.handOver ?? "")[1]);
+  // What is wrong with both stands where it is.
+  const isTime = $derived(readTime(time) !== undefined);
   const HAND_OVER = "/details/handOver";
 
   function setWhen(day: string, time: string) {
@@ -86,13 +88,14 @@
       <div class="when">
         <DayField
           label="Hand-over"
-          place={HAND_OVER}
+          place={isTime ? HAND_OVER : undefined}
           {day}
           onhold={(text, why) => holdWhen(text, time, why)}
           onchange={(day) => setWhen(day, time)}
         />
         <TimeField
           label="at"
+          place={isTime ? undefined : HAND_OVER}
           {time}
           onhold={(text, why) => holdWhen(day, text, why)}
           onchange={(time) => setWhen(day, time)}
