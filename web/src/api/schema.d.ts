@@ -3420,6 +3420,7 @@ export interface components {
             revision: number;
             gesture: (string | null) | null;
             edits: components["schemas"]["Placed"][];
+            id: (string | null) | null;
         };
         /** @enum {string} */
         PieceKind: "LEAF" | "ROSETTE" | "STAR" | "FLOWER" | "PETAL";

@@ -13,6 +13,8 @@ const CONFLICT = 409;
 const GONE = 404;
 
 export type Patch = {
+  /** The same for what is sent again: it counts once. */
+  id: string;
   revision: number;
   gesture: string | null;
   edits: { path: string; now?: unknown }[];
@@ -60,11 +62,13 @@ export class Paper<T extends object> {
   /** What is stored has been fetched, or is the answer to what was sent. */
   take(tree: T, revision: number, isAnswer = false): void {
     if (revision < this.revision) return;
+    // Of what was sent it has to be known first whether it is in there.
+    if (!isAnswer && this.pending.some((edit) => edit.patch)) return;
     const changed = revision !== this.revision;
     this.stored = tree;
     this.revision = revision;
     if (isAnswer) this.pending = this.pending.filter((edit) => !edit.sent);
-    else if (changed) this.pending = rebased(this.pending, tree);
+    if (changed) this.pending = rebased(this.pending, tree);
     this.#keep();
   }
 
@@ -74,12 +78,10 @@ export class Paper<T extends object> {
     this.#opened = true;
     const draft = await drafts.read(this.key);
     if (!draft || !this.stored) return;
-    const again = draft.edits.map((edit) => ({
-      ...edit,
-      sent: false,
-      perhaps: edit.perhaps || edit.sent,
-    }));
-    this.pending = rebased([...again, ...this.pending], this.stored);
+    const again = draft.edits.map((edit) => ({ ...edit, sent: false }));
+    const all = [...again, ...this.pending];
+    // What may be stored by now is sent once more before anything is compared with what is.
+    this.pending = all.some((edit) => edit.patch) ? all : rebased(all, this.stored);
     void this.#run();
   }
 
@@ -193,8 +195,11 @@ export class Paper<T extends object> {
       return batch.length > 0 ? batch : undefined;
     },
     send: async (batch) => {
-      this.#mark(batch, { sent: true });
+      const id = batch[0]?.patch ?? crypto.randomUUID();
+      this.#mark(batch, { sent: true, patch: id });
+      this.#keep();
       await this.hooks.send({
+        id,
         revision: this.revision,
         gesture: batch[0]?.gesture ?? null,
         edits: batch.map(({ path, now }) => (now === undefined ? { path } : { path, now })),
@@ -204,11 +209,13 @@ export class Paper<T extends object> {
       this.#keep();
     },
     failed: () => {
-      this.pending = this.pending.map((edit) =>
-        edit.sent ? { ...edit, sent: false, perhaps: true } : edit,
-      );
+      this.pending = this.pending.map((edit) => (edit.sent ? { ...edit, sent: false } : edit));
     },
     refused: async (_, problem): Promise<Then> => {
+      // It is not stored: it may go otherwise now.
+      this.pending = this.pending.map((edit) =>
+        edit.patch ? { ...edit, patch: undefined } : edit,
+      );
       if (problem.status === CONFLICT) await this.#fetchAgain();
       else this.#oneByOne = this.#refuse(problem, this.#oneByOne);
       return problem.status === GONE ? "stop" : "next";
@@ -230,6 +237,7 @@ export class Paper<T extends object> {
     const ready = this.pending.filter((edit) => !isHeld(edit));
     const first = ready[0];
     if (!first || Date.now() < this.#restsUntil) return [];
+    if (first.patch) return ready.filter((edit) => edit.patch === first.patch);
     if (oneByOne) return [first];
     const end = ready.findIndex((edit) => edit.gesture !== first.gesture);
     return end < 0 ? ready : ready.slice(0, end);

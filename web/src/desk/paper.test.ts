@@ -76,12 +76,16 @@ function losing() {
   let tree = { n: 0 };
   let revision = 0;
   let loses = false;
+  const known = new Set<string>();
   const paper: Paper<typeof tree> = new Paper("losing", {
     send: (patch) => {
-      if (patch.revision !== revision)
-        return Promise.reject(new Refusal({ status: 409, field: "revision", detail: "stale" }));
-      for (const edit of patch.edits) tree = put(tree, edit.path, edit.now);
-      revision++;
+      if (!known.has(patch.id)) {
+        if (patch.revision !== revision)
+          return Promise.reject(new Refusal({ status: 409, field: "revision", detail: "stale" }));
+        for (const edit of patch.edits) tree = put(tree, edit.path, edit.now);
+        known.add(patch.id);
+        revision++;
+      }
       if (loses) {
         loses = false;
         return Promise.reject(new Unreached());

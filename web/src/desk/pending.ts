@@ -15,8 +15,8 @@ export type Pending = {
   typed: boolean;
   /** On its way. */
   sent: boolean;
-  /** Was on its way, and nobody knows whether it arrived: it may be what is stored by now. */
-  perhaps?: boolean;
+  /** The patch that it went with, as long as nobody knows whether that arrived: it is sent again just so, and counts once. */
+  patch?: string;
   /** Why it can't be stored, or not yet. */
   sentence?: string;
   /** Somebody else has changed the same place meanwhile, to this. */
@@ -36,7 +36,7 @@ export function compact(edits: Pending[]): Pending[] {
   const all: Pending[] = [];
   for (const edit of edits) {
     const i = all.findLastIndex(
-      (one) => one.path === edit.path && !one.sent && !one.perhaps && !edit.sent,
+      (one) => one.path === edit.path && !one.sent && !one.patch && !edit.sent && !edit.patch,
     );
     const earlier = all[i];
     // What came between may lie around or inside: then the order counts.
@@ -47,7 +47,7 @@ export function compact(edits: Pending[]): Pending[] {
     else all[i] = { ...edit, was: earlier.was, owner: earlier.owner };
   }
   return all.filter(
-    (edit) => edit.sent || edit.perhaps || isHeld(edit) || !same(edit.was, edit.now),
+    (edit) => edit.sent || Boolean(edit.patch) || isHeld(edit) || !same(edit.was, edit.now),
   );
 }
 

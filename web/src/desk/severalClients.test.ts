@@ -24,6 +24,7 @@ const START: Tree = {
 class Kitchen {
   tree = structuredClone(START);
   revision = 0;
+  readonly #known = new Set<string>();
 
   constructor(readonly random: Random) {}
 
@@ -47,12 +48,17 @@ class Kitchen {
   async #send(paper: Paper<Tree>, patch: Patch): Promise<void> {
     await this.#wait();
     if (this.random.below(12) === 0) throw new Unreached();
-    if (patch.revision !== this.revision)
-      throw new Refusal({ status: 409, field: "revision", detail: "stale" });
-    for (const edit of patch.edits) this.tree = put(this.tree, edit.path, edit.now);
-    this.revision++;
+    if (!this.#known.has(patch.id)) {
+      if (patch.revision !== this.revision)
+        throw new Refusal({ status: 409, field: "revision", detail: "stale" });
+      for (const edit of patch.edits) this.tree = put(this.tree, edit.path, edit.now);
+      this.revision++;
+      this.#known.add(patch.id);
+    }
     const { tree, revision } = this;
     await this.#wait();
+    // Stored, and nobody heard of it.
+    if (this.random.below(12) === 0) throw new Unreached();
     paper.take(tree, revision, true);
   }
 }
@@ -121,6 +127,11 @@ describe("several devices on one order", () => {
         expect(papers.filter((paper) => paper.isSaving)).toEqual([]);
         const lost = words.filter((word) => !isThere(word, kitchen, papers));
         expect(lost, `run ${run}`).toEqual([]);
+        const laid = Object.values(kitchen.tree.designs)
+          .flatMap((design) => design.moves)
+          .map((move) => move.colour);
+        const twice = words.filter((word) => laid.indexOf(word) !== laid.lastIndexOf(word));
+        expect(twice, `run ${run}`).toEqual([]);
       }
     },
     LONGEST_MS,

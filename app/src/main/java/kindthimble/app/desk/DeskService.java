@@ -7,6 +7,7 @@ import java.util.Optional;
 import kindthimble.app.cookie.CookieService;
 import kindthimble.app.history.Edit;
 import kindthimble.app.history.History;
+import kindthimble.app.history.KnownPatches;
 import kindthimble.app.history.Patch;
 import kindthimble.app.history.Steps;
 import kindthimble.app.live.ShopRevision;
@@ -35,6 +36,7 @@ public class DeskService {
     private final OrderChanges changes;
     private final Said said;
     private final History history;
+    private final KnownPatches patches;
     private final ShopRevision shop;
     private final JsonMapper json;
 
@@ -45,6 +47,7 @@ public class DeskService {
             OrderChanges changes,
             Said said,
             History history,
+            KnownPatches patches,
             ShopRevision shop,
             JsonMapper json) {
         this.orders = orders;
@@ -53,6 +56,7 @@ public class DeskService {
         this.changes = changes;
         this.said = said;
         this.history = history;
+        this.patches = patches;
         this.shop = shop;
         this.json = json;
     }
@@ -104,13 +108,16 @@ public class DeskService {
     }
 
     /**
-     * Stores what a page has changed of the details and the designs.
+     * Stores what a page has changed of the details and the designs; the same patch twice counts once.
      *
      * @return the order with the designs that look different now
      * @throws Refused naming the place that is wrong; nothing is stored then
      */
     public OrderView change(long id, Patch patch) {
         patch.check();
+        if (!patches.isNew(patch)) {
+            return order(id);
+        }
         OrderChanges.Done done = changes.put(orders.seen(id, patch.revision()), patch.edits());
         history.keep(id, patch.gesture(), done.edits());
         return view(done.order(), OrderChanges.touched(done.order(), done.edits()));

@@ -9,6 +9,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import kindthimble.app.history.Edit;
 import kindthimble.app.history.History;
+import kindthimble.app.history.KnownPatches;
 import kindthimble.app.history.Patch;
 import kindthimble.app.history.Steps;
 import kindthimble.app.history.Tree;
@@ -41,6 +42,7 @@ public class ShopDesk {
     private final ShelfService shelf;
     private final ShopRevision revision;
     private final History history;
+    private final KnownPatches patches;
     private final SaidOfShop said;
     private final JsonMapper json;
 
@@ -51,6 +53,7 @@ public class ShopDesk {
             ShelfService shelf,
             ShopRevision revision,
             History history,
+            KnownPatches patches,
             SaidOfShop said,
             JsonMapper json) {
         this.shop = shop;
@@ -59,6 +62,7 @@ public class ShopDesk {
         this.shelf = shelf;
         this.revision = revision;
         this.history = history;
+        this.patches = patches;
         this.said = said;
         this.json = json;
     }
@@ -112,6 +116,9 @@ public class ShopDesk {
      */
     ShopView change(Patch patch) {
         patch.check();
+        if (!patches.isNew(patch)) {
+            return view();
+        }
         revision.needFresh(patch.revision());
         Open open = new Open();
         patch.edits().forEach(edit -> open.put(edit.path(), edit.now()));

@@ -12,8 +12,13 @@ import tools.jackson.databind.JsonNode;
  * @param revision of the order or shop that the page showed
  * @param gesture the same for all that was typed into one field in one go, so that undo takes it back in one go; null for none
  * @param edits place by place, in the order in which they were made
+ * @param id that the page gave it: the same one twice counts once; null for a program that does not send twice
  */
-public record Patch(long revision, @Nullable String gesture, List<Placed> edits) {
+public record Patch(
+        long revision,
+        @Nullable String gesture,
+        List<Placed> edits,
+        @Nullable String id) {
     private static final int MOST = 400;
 
     /** Of named parts: nothing lies at a place without a name. */
@@ -21,6 +26,12 @@ public record Patch(long revision, @Nullable String gesture, List<Placed> edits)
 
     private static final int LONGEST_PATH = 200;
     private static final int LONGEST_GESTURE = 60;
+    private static final int LONGEST_ID = 60;
+
+    /** What is sent once. */
+    public Patch(long revision, @Nullable String gesture, List<Placed> edits) {
+        this(revision, gesture, edits, null);
+    }
 
     /**
      * @param path JSON pointer (RFC 6901) of the place
@@ -37,6 +48,9 @@ public record Patch(long revision, @Nullable String gesture, List<Placed> edits)
         }
         if (gesture != null && gesture.length() > LONGEST_GESTURE) {
             throw new Refused("gesture", "Keep the gesture under " + (LONGEST_GESTURE + 1) + " letters.");
+        }
+        if (id != null && (id.isEmpty() || id.length() > LONGEST_ID)) {
+            throw new Refused("id", "Give the change an id of up to " + LONGEST_ID + " letters.");
         }
         for (Placed edit : edits) {
             if (edit == null

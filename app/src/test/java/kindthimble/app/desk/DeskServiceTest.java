@@ -14,6 +14,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import kindthimble.app.cookie.CookieService;
 import kindthimble.app.history.History;
+import kindthimble.app.history.KnownPatches;
 import kindthimble.app.live.ShopRevision;
 import kindthimble.app.order.Kept;
 import kindthimble.app.order.OrderDetails;
@@ -40,6 +41,7 @@ class DeskServiceTest {
             mock(OrderChanges.class),
             mock(Said.class),
             mock(History.class),
+            mock(KnownPatches.class),
             mock(ShopRevision.class),
             mock(JsonMapper.class));
 

@@ -80,6 +80,28 @@ class ApiTest {
                         .status());
     }
 
+    /** A page whose answer was lost sends the same patch again, whatever others have done meanwhile. */
+    @Test
+    void aPatchThatIsSentTwiceCountsOnce() {
+        for (String[] one :
+                new String[][] {{"/api/orders/2", "/details/notes"}, {"/api/shop", "/settings/customs/currency"}}) {
+            long revision = APP.get(one[0]).body().get("revision").asLong();
+            String patch =
+                    "{\"id\": \"once %s\", \"revision\": %d, \"gesture\": null, \"edits\": [{\"path\": \"%s\", \"now\": \"GBP\"}]}"
+                            .formatted(one[1], revision, one[1]);
+            assertEquals(200, APP.call("PATCH", one[0], patch).status());
+            assertEquals(200, APP.change(one[0], one[1], "\"EUR\"").status());
+            long after = APP.get(one[0]).body().get("revision").asLong();
+            RunningApp.Answer again = APP.call("PATCH", one[0], patch);
+            assertEquals(200, again.status(), again::toString);
+            assertEquals(after, again.body().get("revision").asLong());
+            assertEquals("EUR", APP.get(one[0]).body().at(one[1]).asString());
+            assertEquals(
+                    409,
+                    APP.call("PATCH", one[0], patch.replace("once", "another")).status());
+        }
+    }
+
     @Test
     void pagesMayLoadNothingFromElsewhereAndNobodyElseMayLoadThem() {
         HttpHeaders headers = APP.headers("/");

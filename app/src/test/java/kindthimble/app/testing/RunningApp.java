@@ -12,7 +12,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
-import java.util.stream.Stream;
 import kindthimble.app.history.History;
 import org.hibernate.SessionFactory;
 import org.junit.jupiter.api.extension.AfterAllCallback;
@@ -32,42 +31,37 @@ import tools.jackson.databind.json.JsonMapper;
 public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final AtomicInteger NUMBER = new AtomicInteger();
-    private static final String WITH_DEMO = "--kind-thimble.demo=true";
 
     private final HttpClient http = HttpClient.newHttpClient();
-    private final List<String> told;
+    private final boolean withDemo;
+    private final boolean overTls;
     private final String dump;
     private final List<String> before;
     private TestApplication application;
 
-    private RunningApp(List<String> told, String dump, String... before) {
-        this.told = told;
+    private RunningApp(boolean withDemo, boolean overTls, String dump, String... before) {
+        this.withDemo = withDemo;
+        this.overTls = overTls;
         this.dump = dump;
         this.before = List.of(before);
     }
 
     public static RunningApp empty() {
-        return new RunningApp(List.of(), null);
+        return new RunningApp(false, false, null);
     }
 
     public static RunningApp withDemoData() {
-        return told();
+        return new RunningApp(true, false, null);
     }
 
     /** With demo data, shared on the network as {@link Shared} says. */
     public static RunningApp overTls() {
-        return told(Shared.ONCE.arguments());
-    }
-
-    /** With demo data, and with what else the application is told at its start. */
-    private static RunningApp told(String... arguments) {
-        return new RunningApp(
-                Stream.concat(Stream.of(WITH_DEMO), Stream.of(arguments)).toList(), null);
+        return new RunningApp(true, true, null);
     }
 
     /** On a database as an earlier version left it: a file of SQL among the test resources, and what was done to it before. */
     public static RunningApp on(String dump, String... before) {
-        return new RunningApp(List.of(), dump, before);
+        return new RunningApp(false, false, dump, before);
     }
 
     /** An answer: its status and its body (null when there is none). */
@@ -75,12 +69,14 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
 
     @Override
     public void beforeAll(ExtensionContext junit) {
-        application = dump == null ? TestApplication.shared(told) : TestApplication.on(earlier(), told);
+        application = dump == null ? TestApplication.shared(withDemo, overTls) : TestApplication.on(earlier());
     }
 
     @Override
     public void afterAll(ExtensionContext junit) {
-        if (dump != null) {
+        if (dump == null) {
+            application.giveBack();
+        } else {
             application.end();
             TestDatabases.drop(application.database());
         }

@@ -2,9 +2,7 @@ package kindthimble.app.testing;
 
 import com.zaxxer.hikari.HikariDataSource;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.concurrent.atomic.AtomicInteger;
 import kindthimble.app.KindThimble;
 import kindthimble.app.live.DatabaseReturned;
@@ -12,12 +10,12 @@ import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /**
- * The real application in a test JVM. Starting it takes most of a test class's time, so one that is told the same serves all classes, one after the other;
- * each class gets a new database, copied from one that is made once a run.
+ * The real application in a test JVM. Starting it takes most of a test class's time, so one serves all classes, one after the other; each class gets a new
+ * database, empty or with demo data, copied from one of the two that are made once a run. A class that asks for another one while it has one gets a second.
  */
 final class TestApplication {
     private static final AtomicInteger NUMBER = new AtomicInteger();
-    private static final Map<List<String>, TestApplication> STARTED = new HashMap<>();
+    private static final List<TestApplication> STARTED = new ArrayList<>();
 
     /** Where no scale answers. */
     private static final int NO_SCALE = 1;
@@ -25,34 +23,51 @@ final class TestApplication {
     private static final int LISTENS_WITHIN_MS = 60_000;
     private static final int LOOK_EVERY_MS = 20;
 
-    private final List<String> told;
+    /** Shared on the network as {@link Shared} says: only one can be at its port. */
+    private final boolean isShared;
+
     private final TestScale scale = new TestScale();
     private final String database;
+    private boolean hasDemo;
+    private boolean isUsed;
     private ConfigurableApplicationContext context;
     private int port;
 
-    private TestApplication(List<String> told, String database) {
-        this.told = told;
+    private TestApplication(String database, boolean isShared) {
         this.database = database;
+        this.isShared = isShared;
     }
 
-    /** The application that is told this, on a new database with what it puts into one. */
-    static synchronized TestApplication shared(List<String> told) {
-        TestApplication there = STARTED.get(told);
-        if (there == null) {
-            TestApplication first =
-                    new TestApplication(told, "t_" + ProcessHandle.current().pid() + "_" + NUMBER.incrementAndGet());
-            first.startShared();
-            STARTED.put(told, first);
-            return first;
+    /**
+     * One on a new database.
+     *
+     * @param withDemo whether demo data are in it
+     * @param overTls whether it has to be shared on the network
+     */
+    static synchronized TestApplication shared(boolean withDemo, boolean overTls) {
+        TestApplication one = STARTED.stream()
+                .filter(there -> !there.isUsed && (there.isShared || !overTls))
+                .findFirst()
+                .orElse(null);
+        if (one == null) {
+            one = new TestApplication(
+                    "t_" + ProcessHandle.current().pid() + "_" + NUMBER.incrementAndGet(),
+                    STARTED.stream().noneMatch(there -> there.isShared));
+            STARTED.add(one);
         }
-        there.moveToNewDatabase();
-        return there;
+        one.isUsed = true;
+        one.moveToNewDatabase(withDemo);
+        return one;
+    }
+
+    /** The next class may have it. */
+    void giveBack() {
+        isUsed = false;
     }
 
     /** One of its own, on a database that stands already: {@link #end} ends it. */
-    static TestApplication on(String database, List<String> told) {
-        TestApplication own = new TestApplication(told, database);
+    static TestApplication on(String database) {
+        TestApplication own = new TestApplication(database, false);
         own.start();
         return own;
     }
@@ -65,34 +80,29 @@ final class TestApplication {
         return context;
     }
 
-    private String template() {
-        return "template_" + Integer.toHexString(told.hashCode());
-    }
-
-    /** The first JVM of a run to come here makes the template; another one that comes meanwhile does not wait for it. */
-    private void startShared() {
-        boolean isFirst = TestDatabases.ifNobodyElseDoes(() -> {
-            if (TestDatabases.exists(template())) {
-                TestDatabases.copy(template(), database);
-                start();
-            } else {
-                TestDatabases.create(database);
-                start();
-                awaitListening();
-                TestDatabases.copyUnderAnApplication(database, template());
-                isOnAnother();
-            }
-        });
-        if (!isFirst) {
-            TestDatabases.create(database);
-            start();
-        }
-    }
-
-    private void moveToNewDatabase() {
+    private void moveToNewDatabase(boolean withDemo) {
+        hasDemo = withDemo;
+        String template = withDemo ? "template_demo" : "template_empty";
         TestDatabases.drop(database);
-        TestDatabases.onceNobodyElseDoes(() -> TestDatabases.copy(template(), database));
-        isOnAnother();
+        TestDatabases.onceNobodyElseDoes(() -> {
+            if (TestDatabases.exists(template)) {
+                TestDatabases.copy(template, database);
+                return;
+            }
+            // The first JVM of a run to come here makes it, by what the application puts into a database that is new.
+            TestDatabases.create(database);
+            if (context != null) {
+                context.close();
+            }
+            start();
+            awaitListening();
+            TestDatabases.copyUnderAnApplication(database, template);
+        });
+        if (context == null) {
+            start();
+        } else {
+            isOnAnother();
+        }
         scale.clear();
     }
 
@@ -134,7 +144,10 @@ final class TestApplication {
                 "--logging.level.root=warn",
                 // Between two test classes its connections break, which it would say each time.
                 "--logging.level.com.zaxxer.hikari=error"));
-        arguments.addAll(told);
+        arguments.add("--kind-thimble.demo=" + hasDemo);
+        if (isShared) {
+            arguments.addAll(List.of(Shared.ONCE.arguments()));
+        }
         context = new SpringApplicationBuilder(KindThimble.class).run(arguments.toArray(String[]::new));
         port = Integer.parseInt(context.getEnvironment().getProperty("local.server.port"));
     }

@@ -76,31 +76,12 @@ final class TestDatabases {
         }
     }
 
-    /**
-     * Does something that only one of the test JVMs on this cluster may do at a time.
-     *
-     * @return whether it was done: false where another one is at it
-     */
-    static boolean ifNobodyElseDoes(Runnable work) {
-        return locked("pg_try_advisory_lock", work);
-    }
-
-    /** The same once the other one has done it. */
+    /** Does something that only one of the test JVMs on this cluster may do at a time; another one waits. */
     static void onceNobodyElseDoes(Runnable work) {
-        locked("pg_advisory_lock", work);
-    }
-
-    private static boolean locked(String lock, Runnable work) {
         try (Connection connection = connect(MAINTENANCE);
-                Statement statement = connection.createStatement();
-                ResultSet asked = statement.executeQuery("select %s(%d)".formatted(lock, TEMPLATES))) {
-            asked.next();
-            // What waits for a lock answers with nothing.
-            boolean isLocked = !"f".equals(asked.getString(1));
-            if (isLocked) {
-                work.run();
-            }
-            return isLocked;
+                Statement statement = connection.createStatement()) {
+            statement.execute("select pg_advisory_lock(%d)".formatted(TEMPLATES));
+            work.run();
         } catch (SQLException e) {
             throw new IllegalStateException(e);
         }
