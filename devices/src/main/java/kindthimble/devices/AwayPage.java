@@ -16,7 +16,7 @@ public final class AwayPage {
     private static final int LOOK_AGAIN_SECONDS = 3;
 
     private static final String SENTENCE =
-            "Kind Thimble has ended by itself and is being started again. What you type is kept on this device, and sent as soon as it answers.";
+            "Kind Thimble has ended by itself and is being started again. What you type is kept on this device, and sent then. This page looks again by itself.";
 
     private final HttpServer server;
 
@@ -44,8 +44,10 @@ public final class AwayPage {
                         .formatted(NOT_NOW, SENTENCE)
                 : """
                 <!doctype html><html lang="en"><meta charset="utf-8"><meta http-equiv="refresh" content="%d">
-                <title>Kind Thimble is coming back</title>
-                <body style="font: 18px sans-serif; max-width: 32em; margin: 4em auto; padding: 0 1em"><p>%s</p>""".formatted(LOOK_AGAIN_SECONDS, SENTENCE);
+                <meta name="viewport" content="width=device-width"><title>Kind Thimble is coming back</title>
+                <style>body { font: 18px/1.5 sans-serif; margin: 0; padding: 4em 1em; background: #e3e6e4; color: #1b2440 }
+                main { max-width: 30em; margin: auto; padding: 1em 1.5em; background: #fbfbf9; border: 2px solid #23407a; border-radius: 12px }</style>
+                <main><h1>It is coming back</h1><p>%s</p></main>""".formatted(LOOK_AGAIN_SECONDS, SENTENCE);
         byte[] body = text.getBytes(StandardCharsets.UTF_8);
         asked.getResponseHeaders()
                 .set("Content-Type", isCall ? "application/problem+json" : "text/html; charset=utf-8");
