@@ -51,6 +51,8 @@ export class Paper<T extends object> {
   #gesture = 0;
   #typedAt = 0;
   #opened = false;
+  /** What is pending was not compared yet with what is stored. */
+  #isBehind = false;
 
   constructor(
     readonly key: string,
@@ -62,14 +64,24 @@ export class Paper<T extends object> {
   /** What is stored has been fetched, or is the answer to what was sent. */
   take(tree: T, revision: number, isAnswer = false): void {
     if (revision < this.revision) return;
-    // Of what was sent it has to be known first whether it is in there.
-    if (!isAnswer && this.pending.some((edit) => edit.patch)) return;
     const changed = revision !== this.revision;
     this.stored = tree;
     this.revision = revision;
     if (isAnswer) this.pending = this.pending.filter((edit) => !edit.sent);
-    if (changed) this.pending = rebased(this.pending, tree);
+    // Of what was sent it has to be known first whether it is in there.
+    if (this.#isUnknown()) this.#isBehind = true;
+    else if (changed || this.#isBehind) this.#rebase(tree);
     this.#keep();
+  }
+
+  /** Whether something was sent of which nobody knows whether it arrived. */
+  #isUnknown(): boolean {
+    return this.pending.some((edit) => edit.patch && !edit.sent);
+  }
+
+  #rebase(tree: T): void {
+    this.pending = rebased(this.pending, tree);
+    this.#isBehind = false;
   }
 
   /** Takes up what was typed on this device and did not reach the server. */
@@ -80,8 +92,10 @@ export class Paper<T extends object> {
     if (!draft || !this.stored) return;
     const again = draft.edits.map((edit) => ({ ...edit, sent: false }));
     const all = [...again, ...this.pending];
+    this.pending = all;
     // What may be stored by now is sent once more before anything is compared with what is.
-    this.pending = all.some((edit) => edit.patch) ? all : rebased(all, this.stored);
+    if (this.#isUnknown()) this.#isBehind = true;
+    else this.#rebase(this.stored);
     void this.#run();
   }
 
@@ -195,12 +209,11 @@ export class Paper<T extends object> {
       return batch.length > 0 ? batch : undefined;
     },
     send: async (batch) => {
-      const id = batch[0]?.patch ?? crypto.randomUUID();
-      this.#mark(batch, { sent: true, patch: id });
+      const patch = batch[0]?.patch ?? { id: crypto.randomUUID(), revision: this.revision };
+      this.#mark(batch, { sent: true, patch });
       this.#keep();
       await this.hooks.send({
-        id,
-        revision: this.revision,
+        ...patch,
         gesture: batch[0]?.gesture ?? null,
         edits: batch.map(({ path, now }) => (now === undefined ? { path } : { path, now })),
       });
@@ -237,7 +250,7 @@ export class Paper<T extends object> {
     const ready = this.pending.filter((edit) => !isHeld(edit));
     const first = ready[0];
     if (!first || Date.now() < this.#restsUntil) return [];
-    if (first.patch) return ready.filter((edit) => edit.patch === first.patch);
+    if (first.patch) return ready.filter((edit) => edit.patch?.id === first.patch?.id);
     if (oneByOne) return [first];
     const end = ready.findIndex((edit) => edit.gesture !== first.gesture);
     return end < 0 ? ready : ready.slice(0, end);

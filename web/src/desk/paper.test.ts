@@ -135,6 +135,15 @@ describe("a paper", () => {
     expect(stored.paper.shown?.count).toBe(12);
   });
 
+  it("shows what else is stored while something is on its way", async () => {
+    set("/count", 5);
+    stored.another("/name", "Sail");
+    stored.paper.take(stored.tree, stored.revision);
+    expect(stored.paper.shown).toEqual({ count: 5, name: "Sail", size: 80 });
+    await stored.paper.settled();
+    expect(stored.tree).toEqual({ count: 5, name: "Sail", size: 80 });
+  });
+
   it("takes for its own what was stored though no answer came, whatever was pressed since", async () => {
     const { paper, tree, lose } = losing();
     lose();

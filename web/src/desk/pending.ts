@@ -15,8 +15,8 @@ export type Pending = {
   typed: boolean;
   /** On its way. */
   sent: boolean;
-  /** The patch that it went with, as long as nobody knows whether that arrived: it is sent again just so, and counts once. */
-  patch?: string;
+  /** The patch that it went with, made on that revision, as long as nobody knows whether it arrived: it is sent again so, and counts once. */
+  patch?: { id: string; revision: number };
   /** Why it can't be stored, or not yet. */
   sentence?: string;
   /** Somebody else has changed the same place meanwhile, to this. */

@@ -25,7 +25,7 @@ public final class Shared {
             try (ServerSocket free = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
                 port = free.getLocalPort();
             }
-            Files.writeString(folder.resolve("password"), PASSWORD);
+            choosePassword();
             Process keytool = new ProcessBuilder(
                             Path.of(System.getProperty("java.home"), "bin", "keytool")
                                     .toString(),
@@ -56,6 +56,15 @@ public final class Shared {
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new IllegalStateException(e);
+        }
+    }
+
+    /** As bin/start does it before a start; the application takes it up once. */
+    void choosePassword() {
+        try {
+            Files.writeString(folder.resolve("password"), PASSWORD);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 

@@ -94,6 +94,9 @@ final class TestApplication {
             if (context != null) {
                 context.close();
             }
+            if (isShared) {
+                Shared.ONCE.choosePassword();
+            }
             start();
             awaitListening();
             TestDatabases.copyUnderAnApplication(database, template);
