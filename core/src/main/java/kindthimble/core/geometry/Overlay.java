@@ -13,6 +13,7 @@ import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
+import org.locationtech.jts.util.AssertionFailedException;
 
 /**
  * Shapes laid over each other: every overlay of the house is worked out here. First with the corners as they are, then snapped together where
@@ -69,10 +70,10 @@ final class Overlay {
     private static Geometry mendedAtLast(Supplier<Geometry> work, Supplier<Geometry> mended) {
         try {
             return work.get();
-        } catch (TopologyException | IllegalArgumentException e) {
+        } catch (TopologyException | AssertionFailedException | IllegalArgumentException e) {
             try {
                 return mended.get();
-            } catch (TopologyException | IllegalArgumentException again) {
+            } catch (TopologyException | AssertionFailedException | IllegalArgumentException again) {
                 throw new TooMuch(SENTENCE);
             }
         }

@@ -13,6 +13,7 @@ import org.locationtech.jts.geom.TopologyException;
 import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.operation.overlayng.CoverageUnion;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.util.AssertionFailedException;
 
 /** Rings of points, and what they bound. */
 final class Rings {
@@ -75,7 +76,7 @@ final class Rings {
     static Geometry joined(List<Geometry> polygons) {
         try {
             return CoverageUnion.union(Region.FACTORY.buildGeometry(polygons));
-        } catch (TopologyException | IllegalArgumentException e) {
+        } catch (TopologyException | AssertionFailedException | IllegalArgumentException e) {
             return Overlay.areas(Overlay.union(polygons));
         }
     }
