@@ -33,15 +33,7 @@ public final class Mutations {
 
     private static final List<String> ODD_QUERIES = List.of(
             "text=%ff",
-            "%ff=1",
-            "from=%",
-            "text=%00",
-            "a=%F0%9F",
-            "page=9223372036854775807",
-            "page=-1",
-            "seed=x",
-            "after=%20",
-            "&&=&");
+            "%ff=1", "text=%00", "a=%F0%9F", "page=9223372036854775807", "page=-1", "seed=x", "after=%20", "&&=&");
 
     /** Places where nothing is, or not what is sent. */
     private static final List<String> ODD_PLACES = List.of(
