@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { connection } from "../desk/connection.svelte";
-import { answered, api, Refusal, Unreached } from "./client";
+import { answered, api, once, Refusal, Unreached } from "./client";
 
 vi.hoisted(() => {
   // A page's own addresses need no host; where these tests run they do.
@@ -54,6 +54,12 @@ describe("a call", () => {
     await expect(looked).resolves.toEqual({});
     expect(asked).toBe(3);
     expect(connection.sentence).toBe("");
+  });
+
+  it("about what is so just now is asked once", async () => {
+    gives = [away, shop];
+    await expect(answered(api.GET("/api/shop", { fetch: once }))).rejects.toBeInstanceOf(Unreached);
+    expect(asked).toBe(1);
   });
 
   it("that only looks is not asked again when it is refused", async () => {

@@ -10,6 +10,9 @@ const NOT_NOW = 503;
 /** The typed client; addresses and bodies follow the OpenAPI description. */
 export const api = createClient<paths>({ baseUrl: "/", fetch: reaching });
 
+/** Asks once only, as `fetch` of a call: for what is so just now, and is nothing while nobody says so. */
+export const once = (request: Request): Promise<Response> => fetch(request);
+
 /** What only looks changes nothing: it is asked again and again until it is answered. */
 function reaching(request: Request): Promise<Response> {
   if (!LOOKING.includes(request.method)) return fetch(request);

@@ -8,7 +8,7 @@ import type { OrderDesk } from "./order.svelte";
 import { Play } from "./play";
 import { BenchScale } from "./scale.svelte";
 import { toast } from "./toast.svelte";
-import { Refusal, Unreached } from "../api/client";
+import { once, Refusal, Unreached } from "../api/client";
 
 const server = vi.hoisted(() => ({ of: null as unknown as Server }));
 
@@ -184,7 +184,10 @@ describe("a scale", () => {
     const stop = scale.watch();
     await vi.advanceTimersByTimeAsync(6_500);
     expect(scale.grams).toBeNull();
-    expect(server.of.sent(`GET ${ORDER}/scale`)).toHaveLength(3);
+    const asked = server.of.sent(`GET ${ORDER}/scale`);
+    expect(asked).toHaveLength(3);
+    // Who would wait for an answer would go on showing what lay on it before.
+    for (const one of asked) expect(one).toHaveProperty("fetch", once);
     stop();
   });
 

@@ -11,7 +11,6 @@ import type {
   WantedDrawing,
 } from "../api/types";
 import { reference } from "./catalogue.svelte";
-import { connection } from "./connection.svelte";
 import { live } from "./live";
 import { BenchDesk } from "./bench.svelte";
 import { ClockDesk } from "./clock.svelte";
@@ -56,7 +55,7 @@ export class OrderDesk {
     });
   }
 
-  /** Fetches the order, again and again while nothing answers; then what was typed and not stored. */
+  /** Fetches the order; then what was typed and not stored. */
   open(): Promise<void> {
     this.#opening ??= this.#open();
     return this.#opening;
@@ -64,9 +63,7 @@ export class OrderDesk {
 
   async #open(): Promise<void> {
     try {
-      const [order] = await connection.persist(() =>
-        Promise.all([this.#fetch(), reference.load()]),
-      );
+      const [order] = await Promise.all([this.#fetch(), reference.load()]);
       this.missing = "";
       this.#take(order);
       await this.paper.openDrafts();

@@ -1,4 +1,4 @@
-import { answered, api } from "../api/client";
+import { answered, api, once } from "../api/client";
 
 const LIVE_MS = 200;
 const SEARCHING_MS = 3_000;
@@ -30,7 +30,9 @@ export class BenchScale {
 
   async #read(): Promise<void> {
     try {
-      const view = await answered(api.GET("/api/orders/{order}/scale", this.#of));
+      const view = await answered(
+        api.GET("/api/orders/{order}/scale", { ...this.#of, fetch: once }),
+      );
       this.grams = view.grams;
       this.isHeld = view.isHeld;
     } catch {

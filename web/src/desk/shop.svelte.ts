@@ -2,7 +2,6 @@ import { answered, api } from "../api/client";
 import type { HabitName, ShopView } from "../api/types";
 import { locale } from "../units/locale.svelte";
 import { kitchen } from "../units/words.svelte";
-import { connection } from "./connection.svelte";
 import { live } from "./live";
 import { Paper, type Patch } from "./paper.svelte";
 import { parts } from "./places";
@@ -41,7 +40,7 @@ class ShopDesk {
 
   async #open(): Promise<void> {
     try {
-      await connection.persist(() => this.refresh());
+      await this.refresh();
       await this.paper.openDrafts();
     } catch (e) {
       this.#opening = undefined;

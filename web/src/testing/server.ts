@@ -2,6 +2,8 @@
 export type Call = {
   params?: { path?: Record<string, string | number>; query?: Record<string, unknown> };
   body?: unknown;
+  /** How it is asked, where that is not as usual. */
+  fetch?: unknown;
 };
 
 type Handler = (call: Call) => unknown;
@@ -37,7 +39,9 @@ export class Server {
 
   async #answer(method: string, path: string, call: Call = {}) {
     const way = `${method} ${path}`;
-    this.calls.push({ way, call: structuredClone(call) });
+    // As it is sent: what a page changes later is no part of it.
+    const { fetch, ...sent } = call;
+    this.calls.push({ way, call: { ...structuredClone(sent), ...(fetch && { fetch }) } });
     const handler = this.#handlers.get(way);
     if (!handler) throw new Error(`the test has no answer for ${way}`);
     const answer = await handler(call);

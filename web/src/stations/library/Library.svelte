@@ -2,7 +2,6 @@
   import { onMount } from "svelte";
   import { answered, api } from "../../api/client";
   import type { LibraryDesign } from "../../api/types";
-  import { connection } from "../../desk/connection.svelte";
   import { cutters } from "../../desk/cutters.svelte";
   import { removeFromLibrary, tagInLibrary } from "../../desk/library";
   import Thumb from "../../marks/Thumb.svelte";
@@ -21,9 +20,7 @@
 
   async function look() {
     try {
-      designs = await connection.persist(() =>
-        answered(api.GET("/api/library", { params: { query: {} } })),
-      );
+      designs = await answered(api.GET("/api/library", { params: { query: {} } }));
       await cutters.load();
       trouble = "";
     } catch (e) {

@@ -2,7 +2,6 @@
   import { onMount } from "svelte";
   import { answered, api } from "../../api/client";
   import type { Listed } from "../../api/types";
-  import { connection } from "../../desk/connection.svelte";
   import { live } from "../../desk/live";
   import { archiveOrder, removeOrder } from "../../desk/orders";
   import Dialog from "../../parts/Dialog.svelte";
@@ -40,9 +39,7 @@
     const mine = ++asked;
     const query = { text, sort, archived, page, ...(month ? { month } : {}) };
     try {
-      const answer = await connection.persist(() =>
-        answered(api.GET("/api/orders", { params: { query } })),
-      );
+      const answer = await answered(api.GET("/api/orders", { params: { query } }));
       if (mine === asked) {
         found = answer;
         trouble = "";

@@ -2,7 +2,6 @@
   import { onMount, untrack } from "svelte";
   import { answered, api } from "../../api/client";
   import type { GelView, MixingView, ShelfView } from "../../api/types";
-  import { connection } from "../../desk/connection.svelte";
   import { reference } from "../../desk/catalogue.svelte";
   import { shop } from "../../desk/shop.svelte";
   import Press from "../../parts/Press.svelte";
@@ -23,13 +22,11 @@
 
   async function look() {
     try {
-      const [jars, bottles] = await connection.persist(() =>
-        Promise.all([
-          answered(api.GET("/api/shelf")),
-          answered(api.GET("/api/gels")),
-          reference.load(),
-        ]),
-      );
+      const [jars, bottles] = await Promise.all([
+        answered(api.GET("/api/shelf")),
+        answered(api.GET("/api/gels")),
+        reference.load(),
+      ]);
       shelf = jars;
       gels = bottles;
       trouble = "";

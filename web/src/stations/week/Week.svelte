@@ -2,7 +2,6 @@
   import { onMount } from "svelte";
   import { answered, api } from "../../api/client";
   import type { WeekHoursView, WeekView } from "../../api/types";
-  import { connection } from "../../desk/connection.svelte";
   import { live } from "../../desk/live";
   import { shop } from "../../desk/shop.svelte";
   import Dialog from "../../parts/Dialog.svelte";
@@ -38,13 +37,11 @@
   async function look() {
     try {
       const query = from ? { from } : {};
-      const [seven, days] = await connection.persist(() =>
-        Promise.all([
-          answered(api.GET("/api/week", { params: { query } })),
-          answered(api.GET("/api/week/months", { params: { query: { month } } })),
-          shop.open(),
-        ]),
-      );
+      const [seven, days] = await Promise.all([
+        answered(api.GET("/api/week", { params: { query } })),
+        answered(api.GET("/api/week/months", { params: { query: { month } } })),
+        shop.open(),
+      ]);
       // What day it is, the server says: before anything is shown.
       if (week === null && !seven.today.startsWith(month)) {
         month = seven.today.slice(0, 7);
