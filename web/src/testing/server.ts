@@ -41,7 +41,7 @@ export class Server {
     const way = `${method} ${path}`;
     // As it is sent: what a page changes later is no part of it.
     const { fetch, ...sent } = call;
-    this.calls.push({ way, call: { ...structuredClone(sent), ...(fetch && { fetch }) } });
+    this.calls.push({ way, call: { ...structuredClone(sent), ...(fetch ? { fetch } : {}) } });
     const handler = this.#handlers.get(way);
     if (!handler) throw new Error(`the test has no answer for ${way}`);
     const answer = await handler(call);

@@ -1,39 +1,35 @@
 <script lang="ts">
   import { onMount, tick } from "svelte";
   import { theDesk } from "../../desk/order.svelte";
-  import { reach } from "../../desk/reach.svelte";
   import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import { dayOf, plural, timeOf } from "../../units/format";
   import { alarm } from "./alarm.svelte";
   import BagFace from "./BagFace.svelte";
   import BagsSlip from "./BagsSlip.svelte";
-  import EndOfDay from "./EndOfDay.svelte";
   import DryingNow from "./DryingNow.svelte";
   import type { BenchStep } from "../../api/types";
   import { moved, waitingFor } from "./moved";
-  import { happened, NOTHING, type StepNow, undone } from "./happened";
+  import { happened, NOTHING, undone } from "./happened";
   import IceFace from "./IceFace.svelte";
+  import NextAtBench from "./NextAtBench.svelte";
   import { pedal } from "./pedal.svelte";
   import PlainFace from "./PlainFace.svelte";
   import PracticeStrip from "./PracticeStrip.svelte";
-  import { drying, nextStep, type Standing, standings } from "./steps";
+  import { drying, isElsewhere, nextStep, type Standing, standings } from "./steps";
   import ThinFace from "./ThinFace.svelte";
   import TakeOver from "./TakeOver.svelte";
   import TintFace from "./TintFace.svelte";
   import WeighFace from "./WeighFace.svelte";
-  import { lineOf, lineOfOther, local, titleOf } from "./words";
+  import { lineOf, local, titleOf } from "./words";
 
   // One step in big type, what dries beside it, what is next.
   const desk = theDesk();
   const { bench } = desk;
   const TICK_MS = 250;
-  const NEXT = 5;
-  const OTHERS = 3;
 
   let at = $state(Date.now());
   let chosen = $state<string | null>(null);
-  let evening: EndOfDay;
 
   onMount(() => {
     void bench.open();
@@ -141,18 +137,6 @@
     looked = view.steps;
     if (change) said = change.words;
   });
-
-  /** Begun on another device, and neither done nor put off since. */
-  function isElsewhere(now: StepNow): boolean {
-    return Boolean(now.device && now.device !== bench.device && now.begunAt && !now.doneAt);
-  }
-
-  function whenOf(one: Standing): string {
-    if (isElsewhere(one.now)) return `at ${one.now.device}`;
-    if (one.now.cant) return one.now.cant;
-    if (one.readyAt !== null && one.readyAt > second) return `from ${timeOf(local(one.readyAt))}`;
-    return one.step.from ? `${dayOf(one.step.from)} ${timeOf(one.step.from)}` : "";
-  }
 </script>
 
 <svelte:window
@@ -196,7 +180,7 @@
             </div>
           </header>
           {#key step.key}
-            {#if isElsewhere(now)}
+            {#if isElsewhere(now, bench.device)}
               <TakeOver {step} {now} />
             {:else if step.doing === "ICE"}
               <IceFace {step} {now} {at} ondone={done} />
@@ -215,7 +199,7 @@
           <p class="said" role="status">{said}</p>
           <p class="acts">
             <Press plain disabled={!last} onpress={back}>Back</Press>
-            {#if !isElsewhere(now)}
+            {#if !isElsewhere(now, bench.device)}
               <Press plain onpress={putOff}>Put it off</Press>
               <Press plain onpress={cant}>Not possible</Press>
             {/if}
@@ -245,74 +229,11 @@
     <div class="right">
       {#if step?.doing === "ICE"}<BagsSlip {step} />{/if}
       <DryingNow all={dries} {at} />
-      <Sheet label="Next at the bench">
-        <h2>Next at the bench</h2>
-        <ol>
-          {#each others.slice(0, NEXT) as one (one.step.key)}
-            <li>
-              <button onclick={() => void choose(one.step.key)}>
-                <span>{lineOf(one.step)}</span>
-                <span class="soft">{whenOf(one)}</span>
-              </button>
-            </li>
-          {:else}
-            <li class="soft">nothing more</li>
-          {/each}
-        </ol>
-        {#if others.length > NEXT}<p class="soft">and {others.length - NEXT} more</p>{/if}
-        <div class="soft device">
-          {#if reach.view?.name}
-            <p>This is {bench.device}.</p>
-          {:else}
-            <label>
-              This device is called
-              <input
-                value={bench.device}
-                maxlength="40"
-                onchange={(event) => bench.call(event.currentTarget.value)}
-              />
-            </label>
-          {/if}
-          <p>
-            {bench.pending.length > 0
-              ? `${plural(bench.pending.length, "press", "presses")} not sent yet; kept here.`
-              : ""}
-          </p>
-        </div>
-        <p class="row">
-          <Press plain onpress={() => (pedal.isListening = true)}
-            >{pedal.isListening
-              ? "Step on the pedal now"
-              : pedal.key
-                ? `Pedal: ${pedal.key === " " ? "space" : pedal.key}`
-                : "Set a foot pedal"}</Press
-          >
-          <Press plain onpress={() => alarm.turn(!alarm.isOn)}
-            >{alarm.isOn ? "Sound is on" : "Sound is off"}</Press
-          >
-          <Press plain onpress={() => evening.show()}>End of the day</Press>
-        </p>
-      </Sheet>
-      {#if bench.view.others.length > 0}
-        <Sheet label="Other orders">
-          <h2>Other orders</h2>
-          <ol>
-            {#each bench.view.others.slice(0, OTHERS) as other (other.order)}
-              <li>
-                <a href="/orders/{other.order}/bench">
-                  <span>{other.orderName}: {lineOfOther(other)}</span>
-                  <span class="soft">{dayOf(other.from)} {timeOf(other.from)}</span>
-                </a>
-              </li>
-            {/each}
-          </ol>
-        </Sheet>
-      {/if}
+      <NextAtBench all={others} {second} onchoose={(key) => void choose(key)} />
       {#if bench.view.seed === null}<PracticeStrip />{/if}
     </div>
   {/if}
 </main>
-<EndOfDay bind:this={evening} />
 
 <style>
   .bench {
@@ -340,23 +261,6 @@
     min-height: 24px;
     margin-top: 8px;
   }
-  .device label {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 4px 10px;
-  }
-  .device input {
-    min-height: 44px;
-    padding: 4px 10px;
-    border: 2px solid var(--line);
-    border-radius: var(--round-field);
-    background: var(--paper);
-    color: var(--ink);
-    font: inherit;
-    min-width: 0;
-    width: 160px;
-  }
   .dot {
     flex: none;
     width: 44px;
@@ -364,8 +268,7 @@
     border: 2px solid var(--ink);
     border-radius: 50%;
   }
-  .acts,
-  .row {
+  .acts {
     display: flex;
     flex-wrap: wrap;
     gap: 10px;
@@ -374,36 +277,6 @@
   .bench :global(button),
   .bench :global(input) {
     min-height: 56px;
-  }
-  ol {
-    margin: 6px 0;
-    padding: 0;
-    list-style: none;
-  }
-  li button,
-  li a {
-    color: inherit;
-    text-decoration-color: var(--line);
-    display: flex;
-    justify-content: space-between;
-    gap: 10px;
-    width: 100%;
-    min-height: 56px;
-    padding: 6px 0;
-    border: 0;
-    border-top: 1px solid var(--line);
-    background: none;
-    text-align: left;
-    cursor: pointer;
-  }
-  li button .soft,
-  li a .soft {
-    text-align: right;
-    flex: none;
-    max-width: 45%;
-  }
-  .device {
-    margin-top: 8px;
   }
   .left-out {
     color: var(--tomato);

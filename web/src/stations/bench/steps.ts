@@ -71,6 +71,11 @@ export function standings(steps: BenchStep[], nows: Nows): Standing[] {
   });
 }
 
+/** Begun on another device, and neither done nor put off since. */
+export function isElsewhere(now: StepNow, device: string): boolean {
+  return Boolean(now.device && now.device !== device && now.begunAt && !now.doneAt);
+}
+
 /**
  * The step to do now: the one that this device has begun; else the first by the clock that can be done, that nobody else has, that was not
  * put off or found impossible. Of those put off the one that was so least; null where all waits.
