@@ -10,8 +10,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
-import java.util.function.Consumer;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import kindthimble.app.collection.LibraryService;
@@ -34,7 +32,6 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-import tools.jackson.databind.node.ObjectNode;
 
 /**
  * All that a shop has, as one archive of documented files, and back again into an empty or a used shop. {@code docs/everything-format.md}
@@ -200,36 +197,33 @@ class Everything {
     private record Carried(
             String file, Report.Kind kind, String name, Report.State state, Runnable put, Runnable beside) {}
 
-    private List<Carried> carried(Map<String, byte[]> files) {
-        if (!files.containsKey("format.json")) {
+    private List<Carried> carried(Map<String, byte[]> archive) {
+        ArchivedJson files = new ArchivedJson(archive, json);
+        if (!files.has("format.json")) {
             throw new Refused(
                     "", "This is not an archive of a shop: it has no format.json. Take one that was made here.");
         }
-        if (tree(files, "format.json").path("format").asInt(0) != FORMAT) {
+        if (files.tree("format.json").path("format").asInt(0) != FORMAT) {
             throw new Refused("format.json", "This archive is of another version than " + FORMAT + ".");
         }
         List<Carried> all = new ArrayList<>();
         settings(files, all);
-        each(
-                files,
-                "recipes.json",
-                new TypeReference<List<RecipeService.RecipeDraft>>() {},
-                list -> recipes(list, all));
-        Shelf there = read(files, "shelf.json", new TypeReference<Shelf>() {});
+        files.each("recipes.json", new TypeReference<List<RecipeService.RecipeDraft>>() {}, list -> recipes(list, all));
+        Shelf there = files.read("shelf.json", new TypeReference<Shelf>() {});
         if (there != null) {
             shelf(there, all);
         }
-        each(files, "library.json", new TypeReference<List<LibraryService.Boxed>>() {}, list -> library(list, all));
-        each(files, "cutters.json", new TypeReference<List<BoxedCutter>>() {}, list -> cutters(list, all));
+        files.each("library.json", new TypeReference<List<LibraryService.Boxed>>() {}, list -> library(list, all));
+        files.each("cutters.json", new TypeReference<List<BoxedCutter>>() {}, list -> cutters(list, all));
         orders(files, all);
         return all;
     }
 
-    private void settings(Map<String, byte[]> files, List<Carried> all) {
-        if (!files.containsKey("shop.json")) {
+    private void settings(ArchivedJson files, List<Carried> all) {
+        if (!files.has("shop.json")) {
             return;
         }
-        ShopSettings there = settings(tree(files, "shop.json"));
+        ShopSettings there = settings(files.tree("shop.json"));
         String here = shop.document(shop.settings());
         Report.State state = json.readTree(here).equals(json.readTree(shop.document(there)))
                 ? Report.State.SAME
@@ -278,7 +272,7 @@ class Everything {
         Stream<?> things = Stream.of(there.stock().values(), there.jars().values(), there.gels())
                 .flatMap(Collection::stream);
         if (things.anyMatch(Objects::isNull)) {
-            throw missing("shelf.json");
+            throw ArchivedJson.missing("shelf.json");
         }
         Map<String, Double> amounts = shelf.amounts();
         there.stock()
@@ -338,14 +332,14 @@ class Everything {
         }
     }
 
-    private void orders(Map<String, byte[]> files, List<Carried> all) {
+    private void orders(ArchivedJson files, List<Carried> all) {
         Map<UUID, OrderBox.Boxed> here = orders.byUid();
-        files.keySet().stream()
+        files.names().stream()
                 .filter(name ->
                         name.startsWith(ORDERS) && name.toLowerCase(Locale.ROOT).endsWith(".json"))
                 .sorted()
                 .forEach(name -> {
-                    OrderBox.Boxed order = read(files, name, new TypeReference<OrderBox.Boxed>() {});
+                    OrderBox.Boxed order = files.read(name, new TypeReference<OrderBox.Boxed>() {});
                     within(name, order::checked);
                     all.add(new Carried(
                             name,
@@ -365,43 +359,5 @@ class Everything {
         return json.readTree(json.writeValueAsString(here)).equals(json.readTree(json.writeValueAsString(there)))
                 ? Report.State.SAME
                 : Report.State.CLASH;
-    }
-
-    private <T> void each(Map<String, byte[]> files, String name, TypeReference<List<T>> type, Consumer<List<T>> then) {
-        List<T> list = read(files, name, type);
-        if (list != null) {
-            if (list.contains(null)) {
-                throw missing(name);
-            }
-            then.accept(list);
-        }
-    }
-
-    private static Refused missing(String file) {
-        return new Refused(file, "Something in this list is missing.");
-    }
-
-    private <T> T read(Map<String, byte[]> files, String name, TypeReference<T> type) {
-        return files.containsKey(name) ? reading(name, bytes -> json.readValue(bytes, type), files) : null;
-    }
-
-    private JsonNode tree(Map<String, byte[]> files, String name) {
-        JsonNode tree = reading(name, json::readTree, files);
-        if (tree instanceof ObjectNode) {
-            return tree;
-        }
-        throw new Refused(name, "This file does not hold what it should.");
-    }
-
-    private static <T> T reading(String name, Function<byte[], T> reader, Map<String, byte[]> files) {
-        try {
-            T read = reader.apply(files.get(name));
-            if (read == null) {
-                throw new Refused(name, "This file is empty.");
-            }
-            return read;
-        } catch (JacksonException e) {
-            throw Unreadable.refused(e).inside(name);
-        }
     }
 }
