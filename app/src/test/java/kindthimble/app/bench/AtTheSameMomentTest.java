@@ -69,16 +69,6 @@ class AtTheSameMomentTest {
                 .status();
     }
 
-    private static TreeMap<String, Double> shelf() {
-        TreeMap<String, Double> amounts = new TreeMap<>();
-        APP.get("/api/shelf")
-                .body()
-                .get("stock")
-                .forEach(one -> amounts.put(
-                        one.get("name").asString(), one.get("amount").asDouble()));
-        return amounts;
-    }
-
     /** What two doughs take that are begun at once is what they take one after the other, and put back at once it is all there again. */
     @Test
     void whatTwoOrdersTakeAtOnceIsTakenTwice() throws Exception {
@@ -86,29 +76,29 @@ class AtTheSameMomentTest {
         for (String name : List.of("plain flour", "butter", "caster sugar", "egg", "vanilla", "salt")) {
             APP.change("/api/shop", "/stock/" + name, 20_000);
         }
-        TreeMap<String, Double> full = shelf();
+        TreeMap<String, Double> full = APP.stock();
         TreeMap<String, Double> one = new TreeMap<>(full);
         for (long order : orders) {
             String dough = step(order, "DOUGH");
             assertEquals(200, press(order, "BEGUN", dough, "").call());
         }
-        TreeMap<String, Double> afterBoth = shelf();
+        TreeMap<String, Double> afterBoth = APP.stock();
         assertTrue(afterBoth.get("plain flour") < full.get("plain flour") - 100, "they take some");
         for (long order : orders) {
             undo(order);
         }
-        assertEquals(full, shelf());
+        assertEquals(full, APP.stock());
         for (int round = 0; round < 4; round++) {
             List<Callable<Integer>> begin = new ArrayList<>();
             for (long order : orders) {
                 begin.add(press(order, "BEGUN", step(order, "DOUGH"), ""));
             }
             assertEquals(List.of(200, 200), atOnce(begin));
-            assertEquals(afterBoth, shelf(), "round " + round);
+            assertEquals(afterBoth, APP.stock(), "round " + round);
             for (long order : orders) {
                 undo(order);
             }
-            assertEquals(one, shelf(), "round " + round);
+            assertEquals(one, APP.stock(), "round " + round);
         }
     }
 

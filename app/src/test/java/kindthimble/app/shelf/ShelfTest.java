@@ -24,16 +24,6 @@ class ShelfTest {
                 """.formatted(name, hex, grams, count, goodUntil);
     }
 
-    private static TreeMap<String, Double> amounts() {
-        TreeMap<String, Double> amounts = new TreeMap<>();
-        APP.get("/api/shelf")
-                .body()
-                .get("stock")
-                .forEach(one -> amounts.put(
-                        one.get("name").asString(), one.get("amount").asDouble()));
-        return amounts;
-    }
-
     private static boolean holdsJar(String name) {
         for (JsonNode jar : APP.get("/api/shelf").body().get("jars")) {
             if (jar.get("name").asString().equals(name)) {
@@ -45,7 +35,7 @@ class ShelfTest {
 
     @Test
     void showsAllThatRecipesTakeAndPackagingWithWhatThereIs() {
-        TreeMap<String, Double> amounts = amounts();
+        TreeMap<String, Double> amounts = APP.stock();
         assertEquals(750, amounts.get("icing sugar"));
         assertEquals(0, amounts.get("plain flour"), "known, and none there");
         assertTrue(amounts.containsKey("cookie bags"));

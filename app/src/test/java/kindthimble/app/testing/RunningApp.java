@@ -10,6 +10,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.TreeMap;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import kindthimble.app.history.History;
@@ -212,6 +213,17 @@ public final class RunningApp implements BeforeAllCallback, AfterAllCallback {
     public Answer change(String address, String path, Object now) {
         JsonNode stored = get(address).body();
         return patch(address, stored.path("revision").asLong(), path, now);
+    }
+
+    /** How much there is on the shelf, by name. */
+    public TreeMap<String, Double> stock() {
+        TreeMap<String, Double> amounts = new TreeMap<>();
+        get("/api/shelf")
+                .body()
+                .get("stock")
+                .forEach(one -> amounts.put(
+                        one.get("name").asString(), one.get("amount").asDouble()));
+        return amounts;
     }
 
     /** The same by a page that has seen some revision. */
