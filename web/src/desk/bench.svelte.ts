@@ -73,6 +73,8 @@ export class BenchDesk {
   #store = store();
   #opening: Promise<void> | undefined;
   #asked = 0;
+  /** Something was heard while the first look was on its way. */
+  #isBehind = false;
   #nth = 0;
 
   constructor(private readonly desk: OrderDesk) {
@@ -86,8 +88,8 @@ export class BenchDesk {
       },
     );
     live.listen((heard) => {
-      if (!this.view) return;
-      if (heard.order === -1) void this.look();
+      if (!this.view) this.#isBehind = true;
+      else if (heard.order === -1) void this.look();
       else if (heard.bench != null) void this.#follow();
     });
   }
@@ -113,6 +115,7 @@ export class BenchDesk {
       // A private window keeps nothing.
     }
     await this.look();
+    if (this.#isBehind) void this.#follow();
     void this.#line.send();
   }
 

@@ -68,6 +68,8 @@ export class OrderDesk {
       this.#take(order);
       await this.paper.openDrafts();
       this.order = order;
+      // What was heard while it was on its way.
+      void this.#follow(false);
     } catch (e) {
       this.missing = (e as Error).message;
       this.#opening = undefined;

@@ -26,9 +26,13 @@ class ShopDesk {
     live.listen((heard) => {
       if (heard.order !== null && heard.order !== -1) return;
       this.#heard = Math.max(this.#heard, heard.revision);
-      const isBehind = this.view && (heard.order === -1 || this.#heard > this.view.revision);
-      if (isBehind && !this.paper.isSaving) void this.refresh().catch(() => undefined);
+      this.#follow(heard.order === -1);
     });
+  }
+
+  #follow(perhaps: boolean): void {
+    const isBehind = this.view && (perhaps || this.#heard > this.view.revision);
+    if (isBehind && !this.paper.isSaving) void this.refresh().catch(() => undefined);
   }
 
   readonly settings = $derived.by<Settings | null>(() => this.paper.shown?.settings ?? null);
@@ -42,6 +46,8 @@ class ShopDesk {
     try {
       await this.refresh();
       await this.paper.openDrafts();
+      // What was heard while it was on its way.
+      this.#follow(false);
     } catch (e) {
       this.#opening = undefined;
       throw e;

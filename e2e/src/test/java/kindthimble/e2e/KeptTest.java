@@ -7,8 +7,10 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.regex.Pattern;
 import kindthimble.app.testing.RunningApp;
 import org.junit.jupiter.api.Order;
@@ -112,10 +114,16 @@ class KeptTest {
     void whatAnotherDeviceHasBegunIsAskedAboutFirst() {
         APP.post("/api/orders/3/practice/end", null);
         Page tablet = BROWSER.open("/orders/3/bench");
-        Page phone = BROWSER.open("/orders/3/bench", 390, 844);
+        // The line on which it hears of others opens late.
+        Page phone = BROWSER.open("/nowhere", 390, 844);
+        AtomicReference<Route> line = new AtomicReference<>();
+        phone.route("**/api/live", line::set);
+        phone.navigate(APP.url() + "/orders/3/bench");
+        assertThat(press(phone, Pattern.compile("^Next cookie"))).isVisible();
         String device = labelled(tablet, "This device is called").inputValue();
         press(tablet, Pattern.compile("^Next cookie")).click();
         assertThat(state(tablet)).hasText("saved");
+        line.get().resume();
         Locator next = phone.locator("section[aria-label='Next at the bench']");
         assertThat(next).containsText("at " + device);
         long before = iced();

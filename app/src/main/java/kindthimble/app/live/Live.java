@@ -4,7 +4,10 @@ import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.annotation.Nullable;
 import java.io.IOException;
 import java.security.Principal;
+import java.time.Duration;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
@@ -26,7 +29,17 @@ class Live {
     /** Number of no order, of which pages know that they may have missed something. */
     private static final long MISSED = -1;
 
+    /** Longer than a page takes from its first question until its line is open. */
+    private static final Duration JUST_NOW = Duration.ofMinutes(1);
+
     private final List<Page> pages = new CopyOnWriteArrayList<>();
+    private final Map<String, Recent> recent = new ConcurrentHashMap<>();
+
+    private record Recent(Changed changed, long nanos) {
+        boolean isJustNow() {
+            return System.nanoTime() - nanos < JUST_NOW.toNanos();
+        }
+    }
 
     /** @param device that listens; empty for the kitchen's own computer */
     private record Page(SseEmitter line, String device) {}
@@ -39,6 +52,10 @@ class Live {
         line.onTimeout(line::complete);
         line.onError(e -> pages.remove(page));
         pages.add(page);
+        // What changed after the page has asked and before its line was open.
+        recent.values().stream()
+                .filter(Recent::isJustNow)
+                .forEach(one -> send(page, SseEmitter.event().name("changed").data(one.changed())));
         send(page, SseEmitter.event().comment("here"));
         return line;
     }
@@ -58,6 +75,10 @@ class Live {
     }
 
     void tell(Changed changed) {
+        recent.values().removeIf(one -> !one.isJustNow());
+        recent.put(
+                changed.order() + (changed.bench() == null ? "" : " at the bench"),
+                new Recent(changed, System.nanoTime()));
         pages.forEach(page -> send(page, SseEmitter.event().name("changed").data(changed)));
     }
 

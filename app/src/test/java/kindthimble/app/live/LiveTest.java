@@ -10,6 +10,8 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
@@ -26,7 +28,16 @@ class LiveTest {
     @RegisterExtension
     static final RunningApp APP = RunningApp.withDemoData();
 
+    /** Listens to what changes from now on. */
     private static BlockingQueue<String> listen() throws IOException, InterruptedException {
+        BlockingQueue<String> heard = open();
+        while (!":here".equals(heard.poll(5, TimeUnit.SECONDS))) {
+            // What has changed before.
+        }
+        return heard;
+    }
+
+    private static BlockingQueue<String> open() throws IOException, InterruptedException {
         HttpResponse<Stream<String>> stream = HttpClient.newHttpClient()
                 .send(
                         HttpRequest.newBuilder(URI.create(APP.url() + "/api/live"))
@@ -36,7 +47,8 @@ class LiveTest {
         BlockingQueue<String> heard = new LinkedBlockingQueue<>();
         Thread reader = new Thread(() -> {
             try (Stream<String> lines = stream.body()) {
-                lines.filter(line -> line.startsWith("data:")).forEach(heard::add);
+                lines.filter(line -> line.startsWith("data:") || line.equals(":here"))
+                        .forEach(heard::add);
             } catch (java.io.UncheckedIOException e) {
                 // The application was closed.
             }
@@ -66,6 +78,24 @@ class LiveTest {
         // What is refused is nothing that anybody has to hear of.
         assertEquals(422, APP.change("/api/orders/1", "/details/name", "\"\"").status());
         assertNull(laptop.poll(300, TimeUnit.MILLISECONDS));
+    }
+
+    /** A page asks first and listens then: what changed between the two it hears as well, the last of each kind. */
+    @Test
+    void whatChangedJustBeforeIsHeardToo() throws IOException, InterruptedException {
+        APP.change("/api/orders/5", "/details/notes", "\"once\"");
+        long revision = APP.change("/api/orders/5", "/details/notes", "\"twice\"")
+                .body()
+                .get("revision")
+                .asLong();
+        BlockingQueue<String> page = open();
+        List<String> before = new ArrayList<>();
+        for (String line = ""; !":here".equals(line); line = page.poll(5, TimeUnit.SECONDS)) {
+            before.add(line);
+        }
+        assertEquals(
+                List.of("data:{\"order\":5,\"revision\":" + revision + ",\"bench\":null}"),
+                before.stream().filter(line -> line.contains("\"order\":5")).toList());
     }
 
     /** What is stored while an answer is made belongs to the next one: figures never stand under the revision of others. */
