@@ -75,6 +75,11 @@ core_tests() {
   cd "$root" && nice -n 5 mvn -B -ntp surefire:test -pl core
 }
 
+# Beside the application, on the same database server and on databases of its own: what was compiled is there, and nothing of it is written.
+browser_tests() {
+  cd "$root" && mvn -B -ntp test -pl core,devices,web,app,e2e -Dcore.tests.elsewhere=true '-Dtest=kindthimble.e2e.**' -Dsurefire.failIfNoSpecifiedTests=false
+}
+
 scripts() {
   shellcheck -x "$root"/bin/{api,bench,db,faults,fuzz,licences,mutants,screenshots,start,stop,test,try-data,try-fresh} "$root"/bin/lib/watch "$root"/.ci/run "$root"/web/build
 }
@@ -89,6 +94,7 @@ types_in_step() {
 }
 
 interface() {
+  renice -n 5 $BASHPID >/dev/null
   (cd "$root/web" && npm run --silent check && npm run --silent lint && npm run --silent test) && types_in_step
 }
 
@@ -101,7 +107,7 @@ browser_again() { # browser_again TIMES
   done
   for n in $(seq 1 "$1"); do
     echo "run $n of $1"
-    maven verify -pl core,devices,web,app,e2e -Dcore.tests.elsewhere=true '-Dtest=kindthimble.e2e.**' -Dsurefire.failIfNoSpecifiedTests=false || {
+    (browser_tests) || {
       kill "${busy[@]}"
       return 1
     }
