@@ -36,6 +36,12 @@ public enum Gate {
     /** Dry enough to peel off a texture sheet, and dry through with that: a day. */
     TEXTURE_SHEET(Habit.TEXTURE_SHEET_MINUTES);
 
+    /** What the times of the gates are for. */
+    private static final double USUAL_MM = 2;
+
+    private static final double LEAST_TIMES = 0.5;
+    private static final double MOST_TIMES = 2.5;
+
     private final Habit after;
 
     Gate(Habit after) {
@@ -44,7 +50,27 @@ public enum Gate {
 
     /** How long that takes from the wet coat on, for 2 mm of it in still air of the shop's room; 0 for what is so at once. */
     public int minutes(Habits habits) {
-        return after == null ? 0 : (int) Math.round(habits.mean(after) * Room.times(habits));
+        return minutes(habits, USUAL_MM);
+    }
+
+    /**
+     * How long that takes in still air of the shop's room; 0 for what is so at once. What has to leave through all of the icing goes by the square of
+     * how thick that is, as diffusion does; a skin does not.
+     *
+     * @param thicknessMm of what dries, wet; 0 for small piped parts
+     */
+    public int minutes(Habits habits, double thicknessMm) {
+        if (after == null) {
+            return 0;
+        }
+        double thicker = isOfAllOfIt()
+                ? Math.max(LEAST_TIMES, Math.min(thicknessMm * thicknessMm / (USUAL_MM * USUAL_MM), MOST_TIMES))
+                : 1;
+        return (int) Math.round(habits.mean(after) * Room.times(habits) * thicker);
+    }
+
+    private boolean isOfAllOfIt() {
+        return this == SURFACE_DRY || this == DRY_THROUGH;
     }
 
     /** Whether nothing sinks in any more once this has come. */

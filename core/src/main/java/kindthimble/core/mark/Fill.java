@@ -24,6 +24,11 @@ public record Fill(Icing icing, List<Region> regions, double thicknessMm, double
     }
 
     @Override
+    public double dryingMm() {
+        return thicknessMm;
+    }
+
+    @Override
     public double areaMm2() {
         return regions.stream().mapToDouble(Region::areaMm2).sum();
     }

@@ -53,6 +53,22 @@ public sealed interface Mark
         return 0;
     }
 
+    /** Wet thickness in mm of what has to dry; 0 for small piped parts and for what has no icing. */
+    default double dryingMm() {
+        return 0;
+    }
+
+    /** Minutes until it may be packed, in still air of the shop's room: icing when it is dry through, ink and paint when they don't smear. */
+    default int dryMinutes(Habits habits) {
+        if (icing() != null) {
+            return Gate.DRY_THROUGH.minutes(habits, dryingMm());
+        }
+        return switch (stage()) {
+            case AIRBRUSH, STENCIL, MARKER, PAINT, GUIDE -> Gate.PRINT_DRY.minutes(habits);
+            case AHEAD, COAT, RAISED, SECOND -> 0;
+        };
+    }
+
     /** What has to be so underneath. */
     Gate gate();
 

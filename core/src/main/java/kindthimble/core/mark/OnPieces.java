@@ -40,6 +40,11 @@ public record OnPieces(Mark mark, Gate gate, int gateMinutes, int pieces, Ahead 
     }
 
     @Override
+    public double dryingMm() {
+        return mark.dryingMm();
+    }
+
+    @Override
     public double lengthMm() {
         return pieces * mark.lengthMm();
     }

@@ -42,9 +42,17 @@ public final class Passes {
      * @param waitMinutes how much of that is left when the pass before is done; 0 when it has come already
      * @param after the move that it waits for; null for none
      * @param move the move that waits for it; null for none
+     * @param dryMinutes how long after it all that goes on in it is dry enough to be packed, in still air
      */
     public record Pass(
-            int number, Stage stage, Gate gate, int gateMinutes, int waitMinutes, Integer after, Integer move) {}
+            int number,
+            Stage stage,
+            Gate gate,
+            int gateMinutes,
+            int waitMinutes,
+            Integer after,
+            Integer move,
+            int dryMinutes) {}
 
     /** A pass while it is filled. */
     private static final class Open {
@@ -141,7 +149,8 @@ public final class Passes {
                     binding == null ? 0 : binding.minutes(),
                     start - before,
                     binding == null ? null : Integer.valueOf(binding.lower()),
-                    binding == null ? null : Integer.valueOf(binding.upper())));
+                    binding == null ? null : Integer.valueOf(binding.upper()),
+                    dryMinutes(pass.number)));
         }
         return list;
     }
@@ -169,7 +178,18 @@ public final class Passes {
                 minutes = ownMinutes;
             }
         }
-        return new Pass(slot - ahead, Stage.AHEAD, gate, minutes, minutes, null, null);
+        return new Pass(slot - ahead, Stage.AHEAD, gate, minutes, minutes, null, null, dryMinutes(slot - ahead));
+    }
+
+    /** The slowest of all that goes on in a pass. */
+    private int dryMinutes(int pass) {
+        int minutes = 0;
+        for (int i = 0; i < steps.size(); i++) {
+            if (passOf[i] == pass) {
+                minutes = Math.max(minutes, steps.get(i).mark().dryMinutes(habits));
+            }
+        }
+        return minutes;
     }
 
     private static boolean isStricter(Need one, Need other) {
@@ -253,7 +273,12 @@ public final class Passes {
     }
 
     private Need need(Gate gate, int since, Step lower, Step upper) {
-        return new Need(gate, since, lower.move(), upper.move(), gate.minutes(habits));
+        return new Need(
+                gate,
+                since,
+                lower.move(),
+                upper.move(),
+                gate.minutes(habits, lower.mark().dryingMm()));
     }
 
     private static boolean isDressing(Stage stage) {

@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import kindthimble.core.design.Cookie;
-import kindthimble.core.drying.Gate;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.mark.Hands;
@@ -265,6 +264,9 @@ public final class WorkList {
             int n = trays.get(tray - 1);
             String before = null;
             double beforeSeconds = 0;
+            // Each pass dries by itself: a thick coat may do so for longer than what was piped on it hours later.
+            List<Drying> drying = new ArrayList<>();
+            int since = 0;
             boolean isBare = true;
             String stand = order.id + " " + design.id + " tray " + tray;
             for (Passes.Pass pass : design.cookie.passes()) {
@@ -278,13 +280,17 @@ public final class WorkList {
                 if (before != null) {
                     // Cookie by cookie in the same order: the gate of the first, or of the last, decides.
                     double saved = (n - 1) * Math.min(each, beforeSeconds);
-                    waits.add(new Task.Wait(
-                            before, (int) Math.max(0, drying(pass.waitMinutes()) - Math.floor(saved)), Task.Why.GATE));
+                    int gate = (int) Math.max(0, drying(pass.waitMinutes()) - Math.floor(saved));
+                    waits.add(new Task.Wait(before, gate, Task.Why.GATE));
+                    since += gate;
                 }
                 // What is made ahead needs no cookie; the first pass on one needs it cool.
                 boolean isOnCookie = pass.number() > Passes.AHEAD;
                 if (isOnCookie) {
                     int keeps = isBare ? seconds(Habit.BARE_DAYS, DAY) : Task.Wait.NO_END;
+                    if (isBare) {
+                        drying.clear();
+                    }
                     isBare = false;
                     loads.forEach(
                             load -> waits.add(new Task.Wait(load, minutes(Habit.COOL_MINUTES), keeps, Task.Why.COOL)));
@@ -308,21 +314,32 @@ public final class WorkList {
                         isOnCookie ? stand : null));
                 before = key;
                 beforeSeconds = each;
+                int dryAt = since + drying(pass.dryMinutes());
+                drying.removeIf(earlier -> earlier.dryAt() <= dryAt);
+                drying.add(new Drying(key, drying(pass.dryMinutes()), dryAt));
             }
             packed.add(new Task.Wait(
-                    packed(order, design, tray, n, before, loads, isBare ? null : stand), 0, Task.Why.NEEDS));
+                    packed(order, design, tray, n, drying, loads, isBare ? null : stand), 0, Task.Why.NEEDS));
         }
         return packed;
     }
 
+    /**
+     * A pass that dries.
+     *
+     * @param task its key
+     * @param seconds from its end until it may be packed
+     * @param dryAt the same from the end of the first pass on, where each comes as soon as it may
+     */
+    private record Drying(String task, int seconds, int dryAt) {}
+
     private String packed(
-            Order order, Design design, int tray, int n, String before, List<String> loads, String stand) {
+            Order order, Design design, int tray, int n, List<Drying> drying, List<String> loads, String stand) {
         List<Task.Wait> waits = new ArrayList<>();
-        if (before == null) {
+        if (drying.isEmpty()) {
             loads.forEach(load -> waits.add(new Task.Wait(load, minutes(Habit.COOL_MINUTES), Task.Why.COOL)));
-        } else {
-            waits.add(new Task.Wait(before, drying(Gate.DRY_THROUGH.minutes(habits)), Task.Why.DRY_THROUGH));
         }
+        drying.forEach(one -> waits.add(new Task.Wait(one.task(), one.seconds(), Task.Why.DRY_THROUGH)));
         String key = order.id + " " + design.id + " pack " + tray;
         tasks.add(new Task(
                 key,

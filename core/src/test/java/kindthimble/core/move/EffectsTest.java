@@ -142,9 +142,9 @@ class EffectsTest {
                 Catalogue.with(Moves.line("coal"), "waits", Wait.DRY_THROUGH),
                 new Paint("gold", Paint.What.DUST, null, null, null));
         assertEquals(
-                List.of(0, 300, 300, 60),
+                List.of(0, 308, 307, 60),
                 cookie.passes().stream().map(Passes.Pass::waitMinutes).toList(),
-                "flood; airbrush on a dry surface; a line when dry through, 5 h later; dust on it an hour after that");
+                "flood; airbrush on a dry surface; a line when dry through, 5 h later (2.025 mm of it); dust on it an hour after that");
     }
 
     /** A dot over two coats goes by the thicker one: 1.05 + 0.065 x 30 mm, half of it. */
