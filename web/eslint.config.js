@@ -5,7 +5,7 @@ import globals from "globals";
 import ts from "typescript-eslint";
 
 export default ts.config(
-  { ignores: ["dist/", "target/", "src/api/schema.d.ts"] },
+  { ignores: ["dist/", "target/", "src/api/schema.d.ts", "src/core/compiled.js"] },
   js.configs.recommended,
   ...ts.configs.strict,
   ...svelte.configs.recommended,

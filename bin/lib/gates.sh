@@ -81,7 +81,7 @@ browser_tests() {
 }
 
 scripts() {
-  shellcheck -x "$root"/bin/{api,bench,db,faults,fuzz,licences,mutants,screenshots,start,stop,test,try-data,try-fresh} "$root"/bin/lib/watch "$root"/.ci/run "$root"/web/build
+  shellcheck -x "$root"/bin/{api,bench,db,faults,fuzz,licences,mutants,rules,screenshots,start,stop,test,try-data,try-fresh} "$root"/bin/lib/watch "$root"/.ci/run "$root"/web/build
 }
 
 # In step with openapi.json; after a change of the controllers bin/api writes both anew.

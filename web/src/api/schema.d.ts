@@ -1344,6 +1344,15 @@ export interface components {
             deltaE: number;
             seen: components["schemas"]["SeenBy"][];
         };
+        BagFill: {
+            tips: string[];
+            /** Format: int32 */
+            bags: number;
+            /** Format: double */
+            gramsEach: number;
+            /** Format: double */
+            keptEach: number;
+        };
         Baked: {
             /** Format: int64 */
             design: number;
@@ -1417,6 +1426,55 @@ export interface components {
         /** @enum {string} */
         Because: "WAIT" | "HANDS" | "THING" | "SITTING" | "READY";
         BenchBag: {
+            key: string;
+            name: string;
+            hex: string;
+            tips: string[];
+            vessel: components["schemas"]["Vessel"];
+            /** Format: double */
+            countSeconds: number;
+            state: components["schemas"]["State"];
+            /** Format: int32 */
+            bags: number;
+            /** Format: double */
+            fullGrams: number;
+            /** Format: double */
+            keepsGrams: number;
+            filledAt: string;
+            /** Format: int32 */
+            firstBag: number;
+            drinks: components["schemas"]["Iced"][];
+            making: components["schemas"]["BenchMaking"] | null;
+        };
+        BenchBase: {
+            /** Format: double */
+            countSeconds: number;
+            /** Format: double */
+            perGram: number;
+            /** Format: double */
+            sugarPer100: number;
+            /** Format: double */
+            waterPer100: number;
+        };
+        BenchEvent: {
+            id: string;
+            /** Format: date-time */
+            at: string;
+            device: string;
+            what: components["schemas"]["Pressed"];
+            step: string;
+            /** Format: double */
+            amount: number;
+            words: string;
+        };
+        BenchGelled: {
+            gel: string;
+            name: string;
+            /** Format: double */
+            grams: number;
+        };
+        BenchInBag: {
+            key: string;
             colour: string;
             name: string;
             hex: string;
@@ -1432,22 +1490,26 @@ export interface components {
             /** Format: double */
             countSeconds: number;
         };
-        BenchEvent: {
-            id: string;
-            /** Format: date-time */
-            at: string;
-            device: string;
-            what: components["schemas"]["Pressed"];
-            step: string;
-            /** Format: double */
-            amount: number;
-            words: string;
-        };
         BenchLine: {
             name: string;
             /** Format: double */
             grams: number;
             counted: boolean;
+        };
+        BenchMaking: {
+            /** Format: double */
+            base: number;
+            /** Format: double */
+            water: number;
+            /** Format: double */
+            sugar: number;
+            /** Format: double */
+            gel: number;
+            /** Format: double */
+            keepsGrams: number;
+            weighed: components["schemas"]["BenchLine"][];
+            doses: components["schemas"]["BenchGelled"][];
+            mother: (string | null) | null;
         };
         BenchMixed: {
             doing: components["schemas"]["Doing"];
@@ -1475,6 +1537,7 @@ export interface components {
             bags: number;
             /** Format: double */
             gramsPerBag: number;
+            fillings: components["schemas"]["BagFill"][];
             /** Format: double */
             cutMm: number;
             tips: string[];
@@ -1543,7 +1606,7 @@ export interface components {
             weighed: components["schemas"]["BenchLine"][];
             packaging: components["schemas"]["BenchPieces"][];
             mixed: components["schemas"]["BenchMixed"] | null;
-            bags: components["schemas"]["BenchBag"][];
+            bags: components["schemas"]["BenchInBag"][];
             waits: components["schemas"]["BenchWait"][];
         };
         BenchView: {
@@ -1557,8 +1620,8 @@ export interface components {
             pressed: components["schemas"]["BenchEvent"][];
             /** Format: int64 */
             seen: number;
-            /** Format: double */
-            perGram: number;
+            bags: components["schemas"]["BenchBag"][];
+            base: components["schemas"]["BenchBase"];
             /** Format: double */
             cookieVariation: number;
             /** Format: double */
@@ -1709,6 +1772,7 @@ export interface components {
             /** Format: int32 */
             cookies: number;
             colour: (string | null) | null;
+            hex: (string | null) | null;
             /** Format: date-time */
             from: string;
             /** Format: date-time */
@@ -2321,6 +2385,7 @@ export interface components {
             piecesEach: number;
             /** Format: int32 */
             sparePieces: number;
+            tip: string;
             /** Format: double */
             grams: number;
         };
@@ -2465,6 +2530,15 @@ export interface components {
                 [key: string]: components["schemas"]["Span"][];
             };
             changes: components["schemas"]["DayHours"][];
+        };
+        Iced: {
+            step: string;
+            /** Format: int32 */
+            cookies: number;
+            /** Format: double */
+            eachGrams: number;
+            /** Format: double */
+            coatGrams: number;
         };
         Ingredient: {
             name: string;

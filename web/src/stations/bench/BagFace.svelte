@@ -22,12 +22,27 @@
     Object.keys(now.weights).filter((word) => word.startsWith("bag ")).length,
   );
   const isFull = $derived(filled >= (mixed?.bags ?? 0));
+  // What each of them takes: of those without a coupler each by its own tip.
+  const each = $derived(
+    (mixed?.fillings ?? []).flatMap((one) => Array.from({ length: one.bags }, () => one)),
+  );
+  const next = $derived(each[Math.min(filled, each.length - 1)]);
+  const upGrams = $derived(next?.gramsEach ?? mixed?.gramsPerBag ?? 0);
 </script>
 
 {#if mixed}
-  <p class="big">
-    {grams(mixed.gramsPerBag)} <small>g in {mixed.bags > 1 ? "each" : "the bag"}</small>
-  </p>
+  {#each mixed.fillings as filling (filling.tips.join())}
+    <p class="big">
+      {grams(filling.gramsEach)}
+      <small
+        >g in {mixed.fillings.length > 1
+          ? `${plural(filling.bags, "bag")} with tip ${filling.tips.join(" > ")}`
+          : mixed.bags > 1
+            ? "each"
+            : "the bag"}</small
+      >
+    </p>
+  {/each}
   <p>{plural(mixed.bags, "bag")}: {outOf(bagOf(mixed))}</p>
   {#if mixed.cutMm > 0}
     <p class="cut">
@@ -38,7 +53,7 @@
   {#if bench.view?.hasScale}
     <OnScale
       name={isFull ? "in the last bag: all are filled" : `in bag ${filled + 1} of ${mixed.bags}`}
-      wanted={mixed.gramsPerBag}
+      wanted={upGrams}
       isTaken={isFull}
       ontake={(g) => bench.press("WEIGHED", step.key, g, `bag ${filled + 1}`)}
     />
@@ -52,7 +67,7 @@
             what: "POUR",
             step: step.key,
             name: `bag ${filled + 1}`,
-            wanted: mixed.gramsPerBag,
+            wanted: upGrams,
             fromMs,
             toMs,
             isLast,
@@ -62,7 +77,9 @@
   {/if}
   <p class="label" role="group" aria-label="Write on it">
     <strong>{step.name}</strong>
-    {said} · {grams(mixed.gramsPerBag)} g · {desk.details?.name}
+    {said} · {each.length > 1
+      ? [...new Set(mixed.fillings.map((one) => grams(one.gramsEach)))].join(" or ")
+      : grams(upGrams)} g · {desk.details?.name}
   </p>
   <p>
     <a href="/api/orders/{desk.id}/print/bag-labels.pdf" target="_blank" rel="noreferrer"

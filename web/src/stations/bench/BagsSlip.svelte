@@ -5,8 +5,7 @@
   import Sheet from "../../parts/Sheet.svelte";
   import { chance, fixed, grams } from "../../units/format";
   import Press from "../../parts/Press.svelte";
-  import { MOST_CHANCE } from "./arithmetic";
-  import { bagStanding, bagWord, type InBag } from "./bags";
+  import { type Bag, standingOf } from "../../core/rules";
   import OnScale from "./OnScale.svelte";
   import TopUpSlip from "./TopUpSlip.svelte";
 
@@ -14,19 +13,19 @@
   const { bench } = theDesk();
   let { step }: { step: BenchStep } = $props();
 
-  const bags = $derived(
-    bench.view
-      ? step.bags
-          .filter((bag) => bag.fullGrams > 0)
-          .map((bag) => bench.view && bagStanding(bench.view, bench.pressed, bag))
-          .filter((one) => one !== null)
-      : [],
-  );
+  const bags = $derived.by(() => {
+    const { view, pressed } = bench;
+    if (!view) return [];
+    return step.bags.flatMap((own) => {
+      const bag = view.bags.find((one) => one.key === own.key);
+      return bag ? [{ own, bag, standing: standingOf(view, pressed, bag) }] : [];
+    });
+  });
   // Which bag is being weighed on the scale.
   let weighed = $state("");
   let nth = 0;
-  function weigh(bag: InBag) {
-    weighed = weighed === bagWord(bag) ? "" : bagWord(bag);
+  function weigh(bag: Bag) {
+    weighed = weighed === bag.key ? "" : bag.key;
     if (weighed && bench.view?.seed !== null)
       void bench.play.act({ what: "BAG", step: step.key, name: weighed, toMs: nth++ });
   }
@@ -36,8 +35,8 @@
   <Sheet label="In the bags">
     <h2>In the bags</h2>
     <ul>
-      {#each bags as standing (bagWord(standing.bag))}
-        {@const { bag, left, isWeighed, toGo, forecast } = standing}
+      {#each bags as { own, bag, standing } (bag.key)}
+        {@const full = bag.bags * bag.fullGrams}
         <li>
           <svg viewBox="0 0 120 30" width="96" height="24" aria-hidden="true">
             <path
@@ -49,62 +48,65 @@
             <path
               d="M2 13L80 3L118 15L80 27L2 17Z"
               fill={bag.hex}
-              style:clip-path="inset(0 {100 - Math.min(100, (left / bag.fullGrams) * 100)}% 0 0)"
+              style:clip-path="inset(0 {100 - Math.min(100, (standing.leftGrams / full) * 100)}% 0
+              0)"
             />
           </svg>
           <span class="what">
-            <strong>{grams(left)} g {bag.name}</strong>
+            <strong>{grams(standing.leftGrams)} g {bag.name}</strong>
             <span class="soft"
-              >{bag.bags > 1 ? `one of ${bag.bags}, ` : ""}{bag.tip ? `tip ${bag.tip}` : "no tip"} · {isWeighed
+              >{bag.bags > 1 ? `in ${standing.bagsLeft} of ${bag.bags} bags, ` : ""}{own.tip
+                ? `tip ${own.tip}, `
+                : ""}{fixed(bag.countSeconds, 0)} s · {standing.isWeighed
                 ? "weighed"
                 : "by the plan"}</span
             >
           </span>
           <NumberField
-            label="weighed now"
+            label={bag.bags > 1 ? "the bag in hand weighs" : "weighed now"}
             unit="g"
             least={0}
             most={2_000}
             step={0.1}
             optional
             value={null}
-            onchange={(g) => g !== null && bench.press("BAG", step.key, g, bagWord(bag))}
+            onchange={(g) => g !== null && bench.press("BAG", step.key, g, bag.key)}
           />
           {#if bench.view?.hasScale}
             <Press plain label="{bag.name}: weigh it on the scale" onpress={() => weigh(bag)}
-              >{weighed === bagWord(bag) ? "Off the scale" : "On the scale"}</Press
+              >{weighed === bag.key ? "Off the scale" : "On the scale"}</Press
             >
-            {#if weighed === bagWord(bag)}
+            {#if weighed === bag.key}
               <div class="scale">
                 <OnScale
                   name={bag.name}
                   wanted={0}
                   ontake={(g) => {
-                    bench.press("BAG", step.key, g, bagWord(bag));
+                    bench.press("BAG", step.key, g, bag.key);
                     weighed = "";
                   }}
                 />
               </div>
             {/if}
           {/if}
-          {#if forecast}
-            {#if forecast.chance > MOST_CHANCE}
-              <p class="short" role="status">
-                {fixed(forecast.each, 1)} g a cookie, planned {fixed(bag.eachGrams, 1)}: it does for {fixed(
-                  forecast.cookies,
-                  1,
-                )} more of {fixed(toGo, 0)} to go. {forecast.short > 0
-                  ? `About ${grams(forecast.short)} g short: mix a small bowl now, while the colour can be matched by weight.`
-                  : `It may not reach (${chance(forecast.chance)}).`}
-              </p>
-              <TopUpSlip {step} {standing} />
-            {:else}
-              <p class="soft">
-                {fixed(forecast.each, 1)} g a cookie: it reaches{forecast.chance < 0.001
-                  ? ""
-                  : ` (${chance(forecast.chance)} that it does not)`}.
-              </p>
-            {/if}
+          {#if standing.isShort}
+            <p class="short" role="status">
+              {fixed(own.eachGrams * standing.times, 1)} g a cookie, planned {fixed(
+                own.eachGrams,
+                1,
+              )}: it does for {fixed(standing.reaches, 1)} more of {fixed(standing.toGo, 0)} to go. {standing.shortGrams >
+              0
+                ? `About ${grams(standing.shortGrams)} g short: mix a small bowl now, while the colour can be matched by weight.`
+                : `It may not reach (${chance(standing.chance)}).`}
+            </p>
+            <TopUpSlip {step} {bag} {standing} />
+          {:else if standing.isWeighed && standing.toGo > 0}
+            <p class="soft">
+              {fixed(own.eachGrams * standing.times, 1)} g a cookie: it reaches{standing.chance <
+              0.001
+                ? ""
+                : ` (${chance(standing.chance)} that it does not)`}.
+            </p>
           {/if}
         </li>
       {/each}

@@ -6,8 +6,9 @@
   import NumberField from "../../parts/NumberField.svelte";
   import Press from "../../parts/Press.svelte";
   import { daysAfter, todayHere } from "../../units/dates";
-  import { fixed } from "../../units/format";
-  import { bagStanding, bagWord, type InBag } from "./bags";
+  import { fixed, plural } from "../../units/format";
+  import { type Bag, standingOf } from "../../core/rules";
+  import { happened } from "./happened";
 
   // What is left in the bags goes into jars on the shelf, weighed, with the day until which it is good.
   const { bench } = theDesk();
@@ -23,19 +24,27 @@
   }
 
   const goodUntil = $derived(daysAfter(todayHere(), Math.floor(bench.view?.keepsDays ?? 0)));
-  // Each kind of bag once, with a step that it belongs to.
+  // The bags that were filled, each kind once, with what is really left.
   const bags = $derived.by(() => {
-    const found: Record<string, { bag: InBag; step: string }> = {};
-    for (const step of bench.view?.steps ?? [])
-      for (const bag of step.bags)
-        if (bag.fullGrams > 0) found[bagWord(bag)] ??= { bag, step: step.key };
-    return Object.entries(found).map(([word, one]) => {
-      const standing = bench.view && bagStanding(bench.view, bench.pressed, one.bag);
-      return { word, ...one, left: Math.round((standing?.left ?? 0) * 10) / 10 };
-    });
+    const { view, pressed } = bench;
+    if (!view) return [];
+    const nows = happened(pressed);
+    return view.bags
+      .filter((bag) => nows[bag.filledAt]?.begunAt)
+      .map((bag) => {
+        const standing = standingOf(view, pressed, bag);
+        const step = view.steps.find((one) => one.bags.some((own) => own.key === bag.key));
+        return {
+          bag,
+          step: step?.key ?? bag.filledAt,
+          left: Math.round(standing.leftGrams * 10) / 10,
+          toGo: standing.toGo,
+        };
+      })
+      .filter((one) => one.left >= LEAST_GRAMS || kept.includes(one.bag.key));
   });
 
-  async function keep(word: string, bag: InBag, step: string, grams: number) {
+  async function keep(bag: Bag, step: string, grams: number) {
     try {
       await answered(
         api.POST("/api/shelf/jars", {
@@ -51,8 +60,8 @@
           },
         }),
       );
-      bench.press("BAG", step, 0, word);
-      kept = [...kept, word];
+      bench.press("BAG", step, 0, bag.key);
+      kept = [...kept, bag.key];
     } catch (e) {
       toast.say((e as Error).message);
     }
@@ -65,13 +74,23 @@
     Tips go into water.
   </p>
   <ul>
-    {#each bags as { word, bag, step, left } (word)}
-      {@const grams = weights[word] ?? left}
+    {#each bags as { bag, step, left, toGo } (bag.key)}
+      {@const grams = weights[bag.key] ?? left}
       <li>
         <span class="swatch" style:background={bag.hex}></span>
-        <span class="name">{bag.name}, {fixed(bag.countSeconds, 0)} s</span>
-        {#if kept.includes(word)}
+        <span class="name"
+          >{bag.name}, {fixed(bag.countSeconds, 0)} s{bag.tips.length > 0
+            ? `, tip ${bag.tips.join(" > ")}`
+            : ""}</span
+        >
+        {#if kept.includes(bag.key)}
           <span class="soft" role="status">in its jar</span>
+        {:else if toGo > 0}
+          <span class="soft"
+            >{fixed(left, 0)} g for {plural(Math.round(toGo), "cookie")} to go: close {bag.bags > 1
+              ? "them"
+              : "it"}, and keep {bag.bags > 1 ? "them" : "it"}</span
+          >
         {:else}
           <NumberField
             label="left"
@@ -80,13 +99,13 @@
             most={5_000}
             step={0.1}
             value={grams}
-            onchange={(g) => (weights = { ...weights, [word]: g ?? 0 })}
+            onchange={(g) => (weights = { ...weights, [bag.key]: g ?? 0 })}
           />
           <Press
             plain
             disabled={grams < LEAST_GRAMS}
             label="{bag.name}: into a jar"
-            onpress={() => void keep(word, bag, step, grams)}>Into a jar</Press
+            onpress={() => void keep(bag, step, grams)}>Into a jar</Press
           >
         {/if}
       </li>

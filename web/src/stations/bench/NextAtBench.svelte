@@ -18,6 +18,12 @@
   const OTHERS = 3;
 
   const others = $derived(bench.view?.others ?? []);
+  // What other hands have begun is known first.
+  const next = $derived(
+    [true, false].flatMap((begun) =>
+      all.filter((one) => isElsewhere(one.now, bench.device) === begun),
+    ),
+  );
 
   function whenOf(one: Standing): string {
     if (isElsewhere(one.now, bench.device)) return `at ${one.now.device}`;
@@ -30,7 +36,7 @@
 <Sheet label="Next at the bench">
   <h2>Next at the bench</h2>
   <ol>
-    {#each all.slice(0, NEXT) as one (one.step.key)}
+    {#each next.slice(0, NEXT) as one (one.step.key)}
       <li>
         <button onclick={() => onchoose(one.step.key)}>
           <span>{lineOf(one.step)}</span>

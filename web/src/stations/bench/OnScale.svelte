@@ -3,7 +3,7 @@
   import { theDesk } from "../../desk/order.svelte";
   import Press from "../../parts/Press.svelte";
   import { fixed, grams } from "../../units/format";
-  import { weightBand } from "./arithmetic";
+  import { canBeWeighed, weightBand } from "../../core/rules";
 
   // What lies on the scale now, against what is wanted; held still within the band, or over, it is taken.
   const { scale } = theDesk().bench;
@@ -25,6 +25,7 @@
   onMount(() => scale.watch());
 
   const band = $derived(weightBand(wanted));
+  const isTooLittle = $derived(wanted > 0 && !canBeWeighed(wanted));
   const on = $derived(scale.grams);
   const most = $derived(Math.max(wanted + 2 * band, wanted * 1.2, 1));
   const shown = (g: number) => (Math.abs(g) < 200 ? fixed(g, 1) : grams(g));
@@ -80,6 +81,8 @@
     <span role="status">
       {#if on === null || isTaken}
         &nbsp;
+      {:else if isTooLittle}
+        Too little for a scale: a drop, or skip it.
       {:else if wanted === 0}
         Held still for a second it is taken.
       {:else if isRight}

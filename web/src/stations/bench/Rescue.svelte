@@ -3,7 +3,7 @@
   import { theDesk } from "../../desk/order.svelte";
   import Press from "../../parts/Press.svelte";
   import { fixed, grams, plural } from "../../units/format";
-  import { rescueBase, rescueDrops } from "./arithmetic";
+  import { gelShows, gelTimes, rescueBase, rescueGel } from "../../core/rules";
   import type { StepNow } from "./happened";
 
   // How the bowl looks beside what it should be, and what brings it back.
@@ -23,20 +23,21 @@
   const drops = $derived(
     typeof times === "number"
       ? doses
-          .map((dose) => ({ ...dose, more: Math.round(rescueDrops(dose.drops, times as number)) }))
-          .filter((dose) => dose.more > 0)
+          .map((dose) => ({ ...dose, more: rescueGel(dose.grams, times as number) }))
+          .filter((dose) => dose.more.drops + dose.more.dabs > 0)
       : [],
   );
-  // What was counted says it before an eye does.
-  const SEEN = 1.1;
+  // What was counted says it before an eye does; dabs are not counted one by one.
   const tooMuch = $derived(
     Math.max(
       1,
-      ...doses
-        .filter((dose) => dose.drops > 0)
-        .map((dose) => (now.weights[`drops of ${dose.gel}`] ?? 0) / dose.drops),
+      ...doses.map((dose) => gelTimes(now.weights[`drops of ${dose.gel}`] ?? 0, dose.drops)),
     ),
   );
+  const counted = ({ drops, dabs }: { drops: number; dabs: number }) =>
+    [drops > 0 ? plural(drops, "drop") : "", dabs > 0 ? plural(dabs, "dab") : ""]
+      .filter(Boolean)
+      .join(" and ");
   const word = (of: number) =>
     of === 1
       ? "as wanted"
@@ -45,7 +46,7 @@
         : `${fixed(of, 2)} of the gel`;
 </script>
 
-{#if tooMuch > SEEN && added === 0}
+{#if gelShows(tooMuch) && added === 0}
   <p class="over" role="status">
     More drops are in than the recipe says: {g(inBowl)} g x ({fixed(tooMuch, 2)} - 1) = {g(
       rescueBase(inBowl, tooMuch),
@@ -103,8 +104,8 @@
         {:else if typeof times === "number" && times < 1}
           <p>
             {drops.length > 0
-              ? `${drops.map((dose) => `${plural(dose.more, "drop")} more ${dose.name}`).join(", ")}: the recipe has ${drops.map((dose) => dose.drops).join(" and ")}, and ${fixed(times, 2)} of it is in by the look.`
-              : "Less than a drop is missing: dip a toothpick, stir, and look again."}
+              ? `${drops.map((dose) => `${counted(dose.more)} more ${dose.name}`).join(", ")}: the recipe has ${drops.map(counted).join(", ")}, and ${fixed(times, 2)} of it is in by the look.`
+              : "Less than a dab is missing: stir, and look again."}
           </p>
           {#if drops.length > 0}
             <p>
@@ -127,10 +128,12 @@
   {#if now.added[SHARE]}
     <p class="soft">
       {doses
-        .map(
-          (dose) =>
-            plural(Math.round(dose.drops * (now.added[SHARE] ?? 0)), "drop") + ` ${dose.name}`,
-        )
+        .map((dose) => ({
+          name: dose.name,
+          more: rescueGel(dose.grams, 1 - (now.added[SHARE] ?? 0)),
+        }))
+        .filter((dose) => dose.more.drops + dose.more.dabs > 0)
+        .map((dose) => `${counted(dose.more)} ${dose.name}`)
         .join(", ")} went in beyond the recipe.
     </p>
   {/if}

@@ -4,7 +4,14 @@
   import NumberField from "../../parts/NumberField.svelte";
   import Press from "../../parts/Press.svelte";
   import { fixed, grams } from "../../units/format";
-  import { leastSeconds, mostSeconds, nextWater, stiffGrams } from "./arithmetic";
+  import {
+    firstWater,
+    leastSeconds,
+    mostSeconds,
+    nextWater,
+    secondsAt,
+    tooThin,
+  } from "../../core/rules";
   import BigPress from "./BigPress.svelte";
   import { type StepNow, undone } from "./happened";
   import HoldPress from "./HoldPress.svelte";
@@ -15,13 +22,12 @@
   let { step, now, at, ondone }: { step: BenchStep; now: StepNow; at: number; ondone: () => void } =
     $props();
 
-  const STIFF_SECONDS = 80;
   const wanted = $derived(step.mixed?.countSeconds ?? 0);
   const STIFF = "stiff base";
   const stiffIn = $derived(now.added[STIFF] ?? 0);
-  const base = $derived((step.mixed?.baseGrams ?? 0) + stiffIn);
+  const inBowl = $derived((step.mixed?.baseGrams ?? 0) + stiffIn);
   const planned = $derived(step.mixed?.waterGrams ?? 0);
-  const perGram = $derived(bench.view?.perGram ?? 0.23);
+  const base = $derived(bench.view?.base ?? null);
   // A count holds until something more goes in.
   const isChanged = $derived.by(() => {
     const counted = now.counts.at(-1);
@@ -41,15 +47,18 @@
   const isThin = $derived(last !== null && last.seconds < leastSeconds(wanted));
   // Before the first count most of what the plan says, from above as well.
   const more = $derived(
-    isChanged
+    isChanged || !base
       ? 0
       : last === null || now.water > last.water
-        ? Math.max(0, 0.8 * planned - now.water)
-        : nextWater(last.seconds, wanted, base, perGram),
+        ? firstWater(planned, now.water)
+        : nextWater(last.seconds, wanted, inBowl, base),
   );
-  const stiff = $derived(
-    last && isThin ? stiffGrams(last.seconds, wanted, base, STIFF_SECONDS, perGram) : 0,
+  const back = $derived(
+    last && isThin && base ? tooThin(last.seconds, wanted, inBowl, base) : null,
   );
+  const stiff = $derived(back?.stiffGrams ?? 0);
+  const sugar = $derived(back?.sugarGrams ?? 0);
+  const SUGAR = "icing sugar";
   // What it has become too thin for, a later portion of the bowl may want.
   const thinner = $derived(
     last && isThin
@@ -95,16 +104,23 @@
   const W = 300;
   const H = 150;
   const mostWater = $derived(
-    Math.max(planned, now.water, 1) * 1.3 * (100 / Math.max(1, base)) || 1,
+    Math.max(planned, now.water, 1) * 1.3 * (100 / Math.max(1, inBowl)) || 1,
   );
   const x = (water: number) => (water / mostWater) * W;
   const y = (seconds: number) => H - (Math.min(90, seconds) / 90) * H;
   const through = $derived.by(() => {
-    const w0 = last ? (last.water * 100) / base : (planned * 100) / base;
-    const t0 = last ? last.seconds : wanted;
+    if (!base || inBowl <= 0) return "";
+    const of = base;
     const points = Array.from({ length: 31 }, (_, i) => {
       const w = (mostWater * i) / 30;
-      return `${x(w).toFixed(1)} ${y(t0 * Math.exp(-perGram * (w - w0))).toFixed(1)}`;
+      const seconds = secondsAt(
+        last ? last.seconds : wanted,
+        last ? last.water : planned,
+        (w * inBowl) / 100,
+        inBowl,
+        of,
+      );
+      return `${x(w).toFixed(1)} ${y(seconds).toFixed(1)}`;
     });
     return `M${points.join("L")}`;
   });
@@ -115,7 +131,7 @@
     <p class="soft">water in so far</p>
     <p class="big">{fixed(now.water, 1)} <small>g</small></p>
     <p class="soft">
-      of about {fixed(planned, 1)} g; {grams(base)} g of base in the bowl{stiffIn > 0
+      of about {fixed(planned, 1)} g; {grams(inBowl)} g of base in the bowl{stiffIn > 0
         ? `, ${grams(stiffIn)} g of it to spare`
         : ""}
     </p>
@@ -125,7 +141,9 @@
       {:else if isThin}
         Too thin. {Number.isFinite(stiff)
           ? `${grams(stiff)} g of stiff base bring it back; stir and count again.`
-          : "The base itself is no stiffer: sift in a little icing sugar."}
+          : Number.isFinite(sugar)
+            ? `The base itself is no stiffer: sift in ${fixed(sugar, 1)} g of icing sugar, stir and count again.`
+            : "No amount of sugar makes this base so stiff."}
         {thinner
           ? `Or it does for the ${fixed(thinner, 0)} s that come after: say so there.`
           : "Nothing thinner of this colour is wanted in this order."}
@@ -141,6 +159,13 @@
           plain
           onpress={() => bench.press("ADDED", step.key, Math.round(stiff * 10) / 10, STIFF)}
           >{grams(stiff)} g of stiff base are in</Press
+        >
+      {/if}
+      {#if isThin && !Number.isFinite(stiff) && Number.isFinite(sugar) && sugar >= 0.1}
+        <Press
+          plain
+          onpress={() => bench.press("ADDED", step.key, Math.round(sugar * 10) / 10, SUGAR)}
+          >{fixed(sugar, 1)} g of icing sugar are in</Press
         >
       {/if}
       <Press
@@ -186,7 +211,7 @@
       <path d={through} class="curve" />
       <path d="M0 {y(wanted)}H{W}" class="wanted" />
       {#each now.counts as one, i (i)}
-        <circle cx={x((one.water * 100) / base)} cy={y(one.seconds)} r="5" />
+        <circle cx={x((one.water * 100) / inBowl)} cy={y(one.seconds)} r="5" />
       {/each}
       <text x="2" y="-2">seconds to level</text>
       <text x={W} y={H + 14} text-anchor="end">water, g in 100 g of base</text>

@@ -1,68 +1,72 @@
 <script lang="ts">
   import type { BenchStep } from "../../api/types";
+  import { type Bag, rescueGel, type Standing, topUp } from "../../core/rules";
   import { theDesk } from "../../desk/order.svelte";
   import Press from "../../parts/Press.svelte";
   import { fixed, grams, plural } from "../../units/format";
-  import { type BagStanding, bagWord } from "./bags";
-  import { topUp } from "./topUp";
 
-  // A small bowl for a bag that will not reach, in the proportions of its own; and what else would do.
+  // A small bowl for bags that will not reach, made as theirs was; and what else would do.
   const { bench } = theDesk();
-  let { step, standing }: { step: BenchStep; standing: BagStanding } = $props();
+  let { step, bag, standing }: { step: BenchStep; bag: Bag; standing: Standing } = $props();
 
-  /** What a bowl that is mixed in a hurry should have beyond the guess. */
-  const TO_SPARE = 1.1;
   let isOpen = $state(false);
-  const bag = $derived(standing.bag);
-  const short = $derived(standing.forecast?.short ?? 0);
-  const wanted = $derived(Math.ceil(Math.max(short, bag.eachGrams) * TO_SPARE));
-  const made = $derived(bench.view ? topUp(bench.view.steps, bag, wanted) : null);
-  const each = $derived(standing.forecast?.each ?? bag.eachGrams);
-  const fewer = $derived(Math.ceil(short / each));
-  const lean = $derived(
-    standing.toGo > 0 ? (standing.toGo * each - short) / (standing.toGo * each) : 1,
-  );
+  const making = $derived(bag.making ?? null);
+  const made = $derived(making ? topUp(standing.wantedGrams, making) : null);
   const g = (of: number) => (of < 20 ? fixed(of, 1) : grams(of));
+  const counted = (gel: number) => {
+    const { drops, dabs } = rescueGel(gel, 0);
+    return [drops > 0 ? plural(drops, "drop") : "", dabs > 0 ? plural(dabs, "dab") : ""]
+      .filter(Boolean)
+      .join(" and ");
+  };
 </script>
 
-{#if short > 0}
+{#if standing.shortGrams > 0}
   <p class="soft">
-    Or ice {fewer} fewer of the {fixed(standing.toGo, 0)} to go, or all of them {fixed(lean, 2)} times
-    as full.
+    Or ice {standing.fewer} fewer of the {fixed(standing.toGo, 0)} to go, or all of them {fixed(
+      standing.leaner,
+      2,
+    )} times as full.
   </p>
 {/if}
-{#if isOpen && made}
+{#if isOpen && made && making}
   <div role="group" aria-label="Top {bag.name} up">
-    <p><strong>{g(made.grams)} g of {bag.name}</strong>, as its bowl was made:</p>
+    <p>
+      <strong>{g(made.grams)} g of {bag.name}</strong>, as its bowl was made{making.mother
+        ? `: let down from ${making.mother}, so its gel, and weaker`
+        : ""}:
+    </p>
     <ul>
       <li>
-        {g(made.base)} g of base{made.weighed.length > 0
-          ? `: ${made.weighed.map((line) => `${g(line.grams)} g ${line.name}`).join(", ")}`
+        {g(made.base)} g of base{making.weighed.length > 0
+          ? `: ${making.weighed.map((line) => `${g(line.grams * made.base)} g ${line.name}`).join(", ")}`
           : ""}
       </li>
-      {#each made.doses as dose (dose.name)}
+      {#each making.doses as dose (dose.name)}
         <li>
-          {fixed(dose.grams, 2)} g {dose.name} (about {plural(dose.drops, "drop")}): by weight it
-          matches
+          {fixed(dose.grams * made.base, 2)} g {dose.name} ({counted(dose.grams * made.base) ||
+            "less than a dab"}): by weight it matches
         </li>
       {/each}
       {#if made.water >= 0.05}
         <li>
-          {g(made.water)} g of water, to {fixed(made.countSeconds, 0)} s: count before the last of it
+          {g(made.water)} g of water, to {fixed(bag.countSeconds, 0)} s: count before the last of it
         </li>
       {/if}
-      {#if made.sugar >= 0.05}<li>{g(made.sugar)} g of icing sugar sifted in</li>{/if}
+      {#if made.sugar >= 0.05}
+        <li>{g(made.sugar)} g of icing sugar sifted in, to {fixed(bag.countSeconds, 0)} s</li>
+      {/if}
     </ul>
     <Press
       onpress={() => {
-        bench.press("ADDED", step.key, wanted, bagWord(bag));
+        bench.press("ADDED", step.key, standing.wantedGrams, bag.key);
         isOpen = false;
-      }}>{grams(wanted)} g are in the bag</Press
+      }}>{grams(standing.wantedGrams)} g are in the bag</Press
     >
     <Press plain onpress={() => (isOpen = false)}>Not now</Press>
   </div>
 {:else if made}
-  <Press plain onpress={() => (isOpen = true)}>Top it up: {grams(wanted)} g</Press>
+  <Press plain onpress={() => (isOpen = true)}>Top it up: {grams(standing.wantedGrams)} g</Press>
 {/if}
 
 <style>

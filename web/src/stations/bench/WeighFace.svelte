@@ -4,7 +4,7 @@
   import NumberField from "../../parts/NumberField.svelte";
   import Press from "../../parts/Press.svelte";
   import { fixed, grams } from "../../units/format";
-  import { inProportion, weightBand } from "./arithmetic";
+  import { inProportion, weightBand } from "../../core/rules";
   import BigPress from "./BigPress.svelte";
   import type { StepNow } from "./happened";
   import HoldPress from "./HoldPress.svelte";
@@ -127,8 +127,9 @@
     There is more {recipe[follows]?.name} than planned: the rest follows it, and the recipe stays the
     same.
   {:else}
-    Within {shown(weightBand(recipe[0]?.grams ?? 0))} g is right. What is a little over takes the rest
-    with it.
+    {upNext
+      ? `Within ${fixed(weightBand(upGrams), upGrams < 1 ? 2 : 1)} g of ${shown(upGrams)} g ${upNext.name} is right. `
+      : ""}What is a little over takes the rest with it.
   {/if}
 </p>
 {#if now.begunAt === null && isMixing}

@@ -60,7 +60,7 @@
     Object.entries(desk.details?.clock ?? {}).filter(([, wish]) => wish.done !== null),
   );
   const lateOthers = $derived((view?.others ?? []).filter((other) => other.lateMinutes > 0));
-  const named = (run: Run) => (run.colour ? desk.colourName(run.colour) : "");
+  const named = (run: Run) => run.colour ?? "";
 </script>
 
 <main>

@@ -14,7 +14,7 @@
 
   const desk = theDesk();
   const wish = $derived(desk.details?.clock[run.key]);
-  const colour = $derived(run.colour ? desk.colourName(run.colour) : "");
+  const colour = $derived(run.colour ?? "");
   let day = $state("");
   let time = $state("");
   // Where it stands now is where a new time starts from.

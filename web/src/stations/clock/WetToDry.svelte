@@ -1,6 +1,5 @@
 <script lang="ts">
   import type { ClockView } from "../../api/types";
-  import { theDesk } from "../../desk/order.svelte";
   import { dayOf, plural } from "../../units/format";
   import { gateOf, type Row, type Run, sentence, shadeOf } from "./runs";
   import { at, hoursOf, scaleOf } from "./scale";
@@ -21,7 +20,6 @@
     onchoose: (key: string) => void;
   } = $props();
 
-  const desk = theDesk();
 
   const ROW = 54;
   const HEAD = 26;
@@ -78,9 +76,15 @@
   );
   const wetUntil = (run: Run) => scale.x(at(run.until ?? run.to));
 
-  const named = (run: Run) => (run.colour ? desk.colourName(run.colour) : "");
+  const named = (run: Run) => run.colour ?? "";
   // Colours of other orders are not this one's.
   const tell = (row: Row, run: Run, isOwn: boolean) => sentence(row, run, isOwn ? named(run) : "");
+  // Bowls of this order, by their looks.
+  const looks = $derived([
+    ...new Set(view.rows.flatMap((row) => row.runs.flatMap((run) => (run.hex ? [run.hex] : [])))),
+  ]);
+  const dryOf = (run: Run, isOwn: boolean) =>
+    isOwn && run.hex ? `dry-${run.hex.slice(1)}` : "dry-none";
   const foldOf = (stretch: { from: number; to: number }) =>
     new Date(stretch.from).getUTCDate() === new Date(stretch.to).getUTCDate()
       ? "pause"
@@ -118,10 +122,10 @@
   <div class="scroll">
     <svg width={scale.width} {height} role="group" aria-label="The work from wet to dry">
       <defs>
-        {#each desk.palette as colour (colour.key)}
-          <linearGradient id="dry-{colour.key}">
-            <stop offset="0" stop-color={colour.hex} stop-opacity="0.75" />
-            <stop offset="1" stop-color={colour.hex} stop-opacity="0.08" />
+        {#each looks as hex (hex)}
+          <linearGradient id="dry-{hex.slice(1)}">
+            <stop offset="0" stop-color={hex} stop-opacity="0.75" />
+            <stop offset="1" stop-color={hex} stop-opacity="0.08" />
           </linearGradient>
         {/each}
         <linearGradient id="dry-none">
@@ -151,7 +155,6 @@
           {#each row.runs as run (run.key)}
             {@const from = scale.x(at(run.from))}
             {@const to = scale.x(at(run.to))}
-            {@const hexes = lane.group.isOwn ? desk.hexes : {}}
             {#if run.until}
               {@const dry = wetUntil(run)}
               <rect
@@ -160,7 +163,7 @@
                 y={y + 4}
                 width={Math.max(0, dry - to + 3)}
                 height={SOLID - 8}
-                fill="url(#dry-{lane.group.isOwn ? (run.colour ?? 'none') : 'none'})"
+                fill="url(#{dryOf(run, lane.group.isOwn)})"
               />
               <line class="gate" x1={dry} x2={dry} y1={y} y2={y + SOLID} />
               {#if dry - to > LEAST_WORD_PX && saysGate(row.runs, run)}
@@ -184,7 +187,7 @@
               width={Math.max(LEAST_PX, to - from)}
               height={SOLID}
               rx={Math.min(8, Math.max(LEAST_PX, to - from) / 2)}
-              fill={shadeOf(run, hexes)}
+              fill={shadeOf(run, lane.group.isOwn)}
               onpointerenter={() => (told = tell(row, run, lane.group.isOwn))}
               onfocus={() => (told = tell(row, run, lane.group.isOwn))}
               onclick={() => lane.group.isOwn && onchoose(run.key)}

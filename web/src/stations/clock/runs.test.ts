@@ -15,6 +15,7 @@ const run = (some: Partial<Run>): Run =>
     until: null,
     gate: null,
     colour: null,
+    hex: null,
     ...some,
   }) as Run;
 
@@ -40,13 +41,10 @@ describe("a piece of work on the clock", () => {
   });
 
   it("has the look of its icing; dough and what has no colour of its own have theirs", () => {
-    const hexes = { sky: "#88AACC" };
-    expect(shadeOf(run({ colour: "sky" }), hexes)).toBe("#88AACC");
-    const shades = [run({ doing: "BAKE" }), run({}), run({ colour: "gone" })].map((one) =>
-      shadeOf(one, hexes),
-    );
-    expect(shades[0]).not.toBe(shades[1]);
-    expect(shades[1]).toBe(shades[2]);
+    const sky = run({ colour: "Sky", hex: "#88AACC" });
+    expect(shadeOf(sky)).toBe("#88AACC");
+    expect(shadeOf(run({ doing: "BAKE" }))).not.toBe(shadeOf(run({})));
+    expect(shadeOf(sky, false)).toBe(shadeOf(run({})));
   });
 
   it("waits for a gate in the shop's words, and for anything else in plain ones", () => {

@@ -7,9 +7,9 @@ export type Run = Row["runs"][number];
 const DOUGH = "#DDB98A";
 const ICING = "#ECEAE2";
 
-/** What a piece of work looks like: its icing, or dough. */
-export function shadeOf(run: Run, hexes: Record<string, string>): string {
-  if (run.colour) return hexes[run.colour] ?? ICING;
+/** What a piece of work looks like: its icing where it is this order's, or dough. */
+export function shadeOf(run: Run, isOwn = true): string {
+  if (run.hex) return isOwn ? run.hex : ICING;
   return run.doing === "DOUGH" || run.doing === "CUT" || run.doing === "BAKE" ? DOUGH : ICING;
 }
 

@@ -1,9 +1,9 @@
 package kindthimble.app.bench;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import kindthimble.app.clock.WorkOnClock;
@@ -13,6 +13,7 @@ import kindthimble.app.order.Kept;
 import kindthimble.app.plan.Planner;
 import kindthimble.app.shop.ShopService;
 import kindthimble.app.tint.TintService;
+import kindthimble.core.bench.BagUse;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.BaseRecipe;
@@ -22,7 +23,6 @@ import kindthimble.core.mark.Coat;
 import kindthimble.core.mark.Hands;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Mark;
-import kindthimble.core.mark.OnCookie;
 import kindthimble.core.pour.MixingOrder;
 import kindthimble.core.pour.Pour;
 import kindthimble.core.words.Refused;
@@ -48,10 +48,25 @@ class BenchLayout {
         this.shop = shop;
     }
 
+    /**
+     * The work of an order as the hands have it.
+     *
+     * @param steps what the clock has first first
+     * @param bags of the mixing, each with all that drinks from it
+     */
+    record Laid(List<BenchView.Step> steps, List<BenchView.Bag> bags) {}
+
     /** The steps of an order, what the clock has first first. */
     List<BenchView.Step> steps(WorkOnClock.Work now) {
-        Map<Long, BenchedDesign> designs = designs(now.order());
+        return laid(now).steps();
+    }
+
+    Laid laid(WorkOnClock.Work now) {
         BenchedMixing mixing = mixing(now.leading());
+        BenchedBags bags = new BenchedBags(mixing);
+        Map<Long, BenchedDesign> designs = new HashMap<>();
+        Map<Long, Integer> iced = iced(now.shared());
+        now.mixed().forEach(order -> designs.putAll(designs(order, bags, iced)));
         List<BenchView.Step> steps = new ArrayList<>();
         for (WorkOnClock.Piece piece : now.pieces()) {
             List<MixingOrder.Step> parts = Parts.steps(piece.task(), mixing.steps());
@@ -61,10 +76,83 @@ class BenchLayout {
             }
         }
         steps.sort(Comparator.comparing(BenchView.Step::from, Comparator.nullsFirst(Comparator.naturalOrder())));
-        return steps;
+        return new Laid(steps, bags(now.shared(), designs, mixing, bags));
     }
 
-    private record BenchedDesign(String name, Cookie cookie, Hands hands, Kitchen kitchen) {
+    /** How many cookies of each design are iced. */
+    private static Map<Long, Integer> iced(List<Task> tasks) {
+        Map<Long, Map<Integer, Integer>> byPass = new HashMap<>();
+        tasks.stream()
+                .filter(task -> task.doing() == Task.Work.ICE)
+                .forEach(task -> byPass.computeIfAbsent(task.design(), design -> new HashMap<>())
+                        .merge(task.pass(), task.cookies(), Integer::sum));
+        Map<Long, Integer> iced = new HashMap<>();
+        byPass.forEach((design, passes) -> iced.put(design, Collections.max(passes.values())));
+        return iced;
+    }
+
+    private static List<BenchView.Bag> bags(
+            List<Task> tasks, Map<Long, BenchedDesign> designs, BenchedMixing mixing, BenchedBags all) {
+        Map<String, List<BagUse.Iced>> drinks = new HashMap<>();
+        Map<String, String> filledAt = new HashMap<>();
+        for (Task task : tasks) {
+            BenchedDesign design = designs.get(task.design());
+            if (task.doing() == Task.Work.ICE && design != null) {
+                design.drunk(task.pass()).stream()
+                        .filter(one -> one.bag() != null)
+                        .forEach(one -> drinks.computeIfAbsent(one.bag().key(), key -> new ArrayList<>())
+                                .add(new BagUse.Iced(task.key(), task.cookies(), one.grams(), one.coatGrams())));
+            }
+            if (task.doing() == Task.Work.BOWL) {
+                List<MixingOrder.Step> parts = Parts.steps(task, mixing.steps());
+                List<String> keys = Parts.of(task, mixing.steps());
+                for (int i = 0; i < parts.size(); i++) {
+                    if (parts.get(i).doing() == MixingOrder.Doing.BAG) {
+                        filledAt.put(task.colour() + " " + parts.get(i).portion(), keys.get(i));
+                    }
+                }
+            }
+        }
+        return all.all().values().stream()
+                .map(bag -> new BenchView.Bag(
+                        bag.key(),
+                        mixing.name(bag.bowl().colour()),
+                        mixing.hex(bag.bowl().colour()),
+                        bag.filling().tips(),
+                        bag.of().vessel(),
+                        bag.of().countSeconds(),
+                        bag.of().state(),
+                        bag.filling().bags(),
+                        bag.filling().gramsEach(),
+                        bag.filling().keptEach(),
+                        filledAt.getOrDefault(bag.bowl().colour() + " " + bag.portion(), ""),
+                        bag.first(),
+                        drinks.getOrDefault(bag.key(), List.of()),
+                        mixing.making(bag)))
+                .toList();
+    }
+
+    /**
+     * @param iced how many of it are iced
+     * @param bags of the mixing
+     * @param bowls by the key of a colour of its order, that of the bowl which it comes out of
+     */
+    private record BenchedDesign(
+            String name,
+            Cookie cookie,
+            int iced,
+            Hands hands,
+            Kitchen kitchen,
+            BenchedBags bags,
+            Map<String, String> bowls) {
+        List<BenchedBags.Drunk> drunk(int pass) {
+            return bags.drunk(cookie, pass, iced, kitchen.recipe(), bowls);
+        }
+
+        String bowl(String colour) {
+            return bowls.getOrDefault(colour, colour);
+        }
+
         /** Seconds of hands that one cookie takes in a pass. */
         double seconds(int pass) {
             double seconds = 0;
@@ -91,8 +179,9 @@ class BenchLayout {
                 .toList();
     }
 
-    private Map<Long, BenchedDesign> designs(Kept order) {
+    private Map<Long, BenchedDesign> designs(Kept order, BenchedBags bags, Map<Long, Integer> iced) {
         Map<Long, BenchedDesign> designs = new HashMap<>();
+        Map<String, String> bowls = planner.bowlKeys(order);
         ShopSettings settings = shop.settings();
         for (Kept.KeptDesign design : order.designs()) {
             try {
@@ -103,8 +192,11 @@ class BenchLayout {
                         new BenchedDesign(
                                 design.document().name(),
                                 cookie,
+                                iced.getOrDefault(design.id(), 0),
                                 Hands.on(cookie.marks(), settings.habits()),
-                                kitchen));
+                                kitchen,
+                                bags,
+                                bowls));
             } catch (Refused refused) {
                 // What can't be measured is not on the clock either, which says why.
                 continue;
@@ -119,9 +211,12 @@ class BenchLayout {
 
     private BenchedMixing mixing(Kept leading) {
         try {
-            return new BenchedMixing(mixings.view(leading.id()), tints.with(planner.kitchen(leading.details())));
+            return new BenchedMixing(
+                    mixings.view(leading.id()),
+                    tints.with(planner.kitchen(leading.details())),
+                    mixings.steps(leading.id()).kitchen());
         } catch (Refused refused) {
-            return new BenchedMixing(null, null);
+            return new BenchedMixing(null, null, null);
         }
     }
 
@@ -139,6 +234,7 @@ class BenchLayout {
                 : task.doing() == Task.Work.DOUGH ? dough(now.order()) : List.of();
         BenchedDesign design = designs.get(task.design());
         boolean isIced = task.doing() == Task.Work.ICE && design != null;
+        String colour = task.colour();
         return new BenchView.Step(
                 key,
                 task.key(),
@@ -146,15 +242,15 @@ class BenchLayout {
                 task.doing(),
                 design != null
                         ? design.name
-                        : task.colour() != null
-                                ? mixing.name(task.colour())
+                        : colour != null
+                                ? mixing.name(colour)
                                 : now.order().details().name(),
                 task.design(),
                 task.pass(),
                 task.tray(),
                 task.cookies(),
-                task.colour(),
-                task.colour() == null ? null : mixing.hex(task.colour()),
+                colour,
+                colour == null ? null : mixing.hex(colour),
                 piece.from(),
                 piece.by(),
                 task.handSeconds(),
@@ -166,7 +262,7 @@ class BenchLayout {
                 weighed,
                 packaging(now.order(), task, part, mixing),
                 mixed,
-                isIced ? bags(design, task.pass(), mixing) : List.of(),
+                isIced ? inBags(design, task.pass(), mixing) : List.of(),
                 task.waits().stream()
                         .filter(wait -> wait.why() != Task.Why.REST)
                         .map(wait -> new BenchView.Wait(wait.task(), wait.seconds(), wait.why()))
@@ -205,34 +301,29 @@ class BenchLayout {
                 .orElse(0);
     }
 
-    private List<BenchView.InBag> bags(BenchedDesign design, int pass, BenchedMixing mixing) {
-        Map<List<Object>, Double> grams = new LinkedHashMap<>();
-        Map<List<Object>, Icing> icings = new HashMap<>();
-        for (OnCookie on : design.cookie.marks()) {
-            Icing icing = on.mark().icing();
-            if (on.pass() == pass && icing != null) {
-                List<Object> of = List.of(icing.colour(), icing.consistency(), icing.vessel());
-                grams.merge(of, on.mark().grams(design.kitchen.recipe()), Double::sum);
-                icings.putIfAbsent(of, icing);
-            }
-        }
-        List<BenchView.InBag> bags = new ArrayList<>();
-        grams.forEach((of, each) -> {
-            Icing icing = icings.get(of);
-            Pour.Portion portion = mixing.portion(icing);
-            bags.add(new BenchView.InBag(
-                    icing.colour(),
-                    mixing.name(icing.colour()),
-                    mixing.hex(icing.colour()),
-                    icing.tip() == null ? "" : icing.tip(),
-                    portion == null ? 1 : Math.max(1, portion.bags()),
-                    portion == null ? 0 : portion.gramsPerBag(),
-                    each,
-                    portion == null || portion.bags() == 0 ? 0 : portion.keptGrams() / portion.bags(),
-                    icing.consistency().countSeconds()));
-        });
-        return bags;
+    private static List<BenchView.InBag> inBags(BenchedDesign design, int pass, BenchedMixing mixing) {
+        return design.drunk(pass).stream()
+                .map(drunk -> {
+                    BenchedBags.Bag bag = drunk.bag();
+                    String colour = design.bowl(drunk.icing().colour());
+                    return new BenchView.InBag(
+                            bag == null ? "" : bag.key(),
+                            colour,
+                            mixing.name(colour),
+                            mixing.hex(colour),
+                            bag == null
+                                    ? drunk.icing().tip() == null
+                                            ? ""
+                                            : drunk.icing().tip()
+                                    : String.join(" > ", bag.filling().tips()),
+                            bag == null ? 1 : bag.filling().bags(),
+                            bag == null ? 0 : bag.filling().gramsEach(),
+                            drunk.grams(),
+                            bag == null ? 0 : bag.filling().keptEach(),
+                            bag == null
+                                    ? drunk.icing().consistency().countSeconds()
+                                    : bag.of().countSeconds());
+                })
+                .toList();
     }
-
-    /** The mixing that an order drinks from; nothing where there is none. */
 }

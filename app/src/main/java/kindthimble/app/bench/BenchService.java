@@ -27,7 +27,6 @@ import kindthimble.core.bench.DeviceClock;
 import kindthimble.core.bench.Happened;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.BaseRecipe;
-import kindthimble.core.icing.ThinningCurve;
 import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.words.Refused;
 import kindthimble.core.work.Task;
@@ -89,7 +88,7 @@ public class BenchService {
     @Transactional(readOnly = true)
     public BenchView view(long order) {
         WorkOnClock.Work now = work.of(order);
-        return view(now, layout.steps(now));
+        return view(now, layout.laid(now));
     }
 
     /** The steps of an order, before anything is planned. */
@@ -98,10 +97,11 @@ public class BenchService {
         return layout.steps(work.unplanned(order));
     }
 
-    private BenchView view(WorkOnClock.Work now, List<BenchView.Step> steps) {
+    private BenchView view(WorkOnClock.Work now, BenchLayout.Laid laid) {
         ShopSettings settings = shop.settings();
         BaseRecipe recipe = planner.recipe(now.leading().details());
-        Set<String> keys = steps.stream().map(BenchView.Step::key).collect(Collectors.toSet());
+        Set<String> keys = laid.steps().stream().map(BenchView.Step::key).collect(Collectors.toSet());
+        laid.bags().forEach(bag -> bag.drinks().forEach(drink -> keys.add(drink.step())));
         List<BenchEvent> pressed = log.of(now.mixed().stream().map(Kept::id).toList()).stream()
                 .filter(event -> keys.contains(event.step()))
                 .toList();
@@ -111,10 +111,11 @@ public class BenchService {
                 now(play),
                 play.map(Practising.Play::seed).orElse(null),
                 scales.of(play.isPresent()).read().isPresent(),
-                steps,
+                laid.steps(),
                 pressed,
                 log.newest(now.mixed().stream().map(Kept::id).toList()),
-                ThinningCurve.PER_GRAM,
+                laid.bags(),
+                BenchView.Base.of(recipe),
                 settings.mean(Habit.COOKIE_VARIATION_PERCENT) / PERCENT,
                 settings.mean(Habit.DAY_VARIATION_PERCENT) / PERCENT,
                 recipe.key(),
@@ -161,7 +162,7 @@ public class BenchService {
     /** What was pressed for an order since; without what has to be planned for it. */
     @Transactional(readOnly = true)
     public BenchView.Since since(long order, long after, Duration moved) {
-        Set<Long> orders = new TreeSet<>(List.of(order, together.leading(order)));
+        Set<Long> orders = new TreeSet<>(together.numbers(order));
         Optional<Practising.Play> play = practising.of(order);
         return new BenchView.Since(
                 now(play),

@@ -8,8 +8,12 @@ import java.util.List;
 import kindthimble.app.clock.WorkOnClock;
 import kindthimble.app.order.PaletteColour;
 import kindthimble.app.tint.TintView;
+import kindthimble.core.bench.BagUse;
 import kindthimble.core.bench.BenchEvent;
+import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.mark.Icing;
+import kindthimble.core.pour.BagFill;
 import kindthimble.core.pour.MixingOrder;
 import kindthimble.core.work.Task;
 
@@ -22,9 +26,10 @@ import kindthimble.core.work.Task;
  * @param seed of the day that is played in the practice kitchen; null where the order is not played
  * @param hasScale whether a scale answers
  * @param steps those that the clock has first before those that come later
- * @param pressed all events of the steps, as they arrived
+ * @param pressed all events of the steps, and of those of other orders that drink from the same bags, as they arrived
  * @param seen number of the newest of them
- * @param perGram how a base gets thinner: b of {@code ln t = ln t0 - b w}
+ * @param bags of the mixing, each with all that drinks from it
+ * @param base of it
  * @param cookieVariation from cookie to cookie, a coefficient
  * @param handVariation of the hand on the day, a coefficient
  * @param recipe key of the base
@@ -40,7 +45,8 @@ public record BenchView(
         List<Step> steps,
         List<BenchEvent> pressed,
         long seen,
-        double perGram,
+        List<Bag> bags,
+        Base base,
         double cookieVariation,
         double handVariation,
         String recipe,
@@ -189,7 +195,8 @@ public record BenchView(
      * @param motherGrams out of that
      * @param whiteGrams of white with it
      * @param bags how many
-     * @param gramsPerBag in each
+     * @param gramsPerBag in each, all alike
+     * @param fillings the same by the tips that go on them
      * @param cutMm how wide a tipless bag is cut; 0 for all else
      * @param tips names of the tips
      */
@@ -211,12 +218,16 @@ public record BenchView(
             double whiteGrams,
             int bags,
             double gramsPerBag,
+            List<BagFill> fillings,
             double cutMm,
             List<String> tips) {}
 
     /**
-     * @param colour its key
-     * @param name of the colour
+     * What a cookie takes out of one bag.
+     *
+     * @param key of the bag; empty where the mixing has none for it
+     * @param colour key of its bowl, as the leading order knows it
+     * @param name of that
      * @param hex of it
      * @param tip by name; empty for a tipless bag
      * @param bags how many of them are filled
@@ -225,8 +236,9 @@ public record BenchView(
      * @param keepsGrams that never come out
      * @param countSeconds of its icing
      */
-    @Schema(name = "BenchBag")
+    @Schema(name = "BenchInBag")
     public record InBag(
+            String key,
             String colour,
             String name,
             String hex,
@@ -236,6 +248,89 @@ public record BenchView(
             double eachGrams,
             double keepsGrams,
             double countSeconds) {}
+
+    /**
+     * Bags that are filled alike: one bowl, one count, one vessel, and its tips.
+     *
+     * @param key by which events speak of them
+     * @param name of the bowl
+     * @param hex of it
+     * @param tips names of the tips; empty for what has none
+     * @param vessel what it is
+     * @param countSeconds of its icing
+     * @param state the same in words
+     * @param bags how many
+     * @param fullGrams in each by the plan
+     * @param keepsGrams that never come out of each
+     * @param filledAt key of the step at which they are filled; empty where there is none
+     * @param firstBag which of all that are filled at that step the first of them is, from 1
+     * @param drinks all that is iced out of them, of every order of the mixing
+     * @param making how its icing is made afresh; null where there is nothing to make it of
+     */
+    @Schema(name = "BenchBag")
+    public record Bag(
+            String key,
+            String name,
+            String hex,
+            List<String> tips,
+            Icing.Vessel vessel,
+            double countSeconds,
+            Consistency.State state,
+            int bags,
+            double fullGrams,
+            double keepsGrams,
+            String filledAt,
+            int firstBag,
+            List<BagUse.Iced> drinks,
+            @Nullable Making making) {}
+
+    /**
+     * What goes into one gram of icing that is made afresh.
+     *
+     * @param base grams of base
+     * @param water grams stirred in
+     * @param sugar grams sifted in
+     * @param gel grams of gel
+     * @param keepsGrams that stay in its bowl
+     * @param weighed what goes into one gram of base
+     * @param doses what is dropped into one gram of base
+     * @param mother name of the bowl that its own was let down from; null where it was tinted itself
+     */
+    @Schema(name = "BenchMaking")
+    public record Making(
+            double base,
+            double water,
+            double sugar,
+            double gel,
+            double keepsGrams,
+            List<Line> weighed,
+            List<Gelled> doses,
+            @Nullable String mother) {}
+
+    /**
+     * @param gel its key
+     * @param name as on its label
+     * @param grams of it
+     */
+    @Schema(name = "BenchGelled")
+    public record Gelled(String gel, String name, double grams) {}
+
+    /**
+     * @param countSeconds as it comes out of the mixer
+     * @param perGram how it gets thinner: b of {@code ln t = ln t0 - b w}
+     * @param sugarPer100 grams of sugar in 100 g of it
+     * @param waterPer100 grams of water in 100 g of it
+     */
+    @Schema(name = "BenchBase")
+    public record Base(double countSeconds, double perGram, double sugarPer100, double waterPer100) {
+        static Base of(BaseRecipe recipe) {
+            return new Base(
+                    recipe.curve().ownCountSeconds(),
+                    recipe.curve().perGram(),
+                    recipe.sugarPer100(),
+                    recipe.waterPer100());
+        }
+    }
 
     /**
      * @param task key of the other one

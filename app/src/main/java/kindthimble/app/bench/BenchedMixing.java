@@ -9,9 +9,11 @@ import kindthimble.app.plan.PourView;
 import kindthimble.app.tint.TintView;
 import kindthimble.app.tint.Tinter;
 import kindthimble.core.colour.Lab;
+import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Ingredient;
-import kindthimble.core.mark.Icing;
+import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.pour.Ladder;
+import kindthimble.core.pour.Making;
 import kindthimble.core.pour.MixingOrder;
 import kindthimble.core.pour.Pour;
 
@@ -20,8 +22,12 @@ import kindthimble.core.pour.Pour;
  *
  * @param view null where nothing is mixed
  * @param tinter null as well
+ * @param kitchen what it was planned with; null as well
  */
-record BenchedMixing(@Nullable MixingView view, @Nullable Tinter tinter) {
+record BenchedMixing(
+        @Nullable MixingView view,
+        @Nullable Tinter tinter,
+        @Nullable Kitchen kitchen) {
     List<MixingOrder.Step> steps() {
         return view == null ? List.of() : view.steps();
     }
@@ -41,21 +47,11 @@ record BenchedMixing(@Nullable MixingView view, @Nullable Tinter tinter) {
     }
 
     private Optional<Pour.Bowl> bowl(String colour) {
-        return view == null
-                ? Optional.empty()
-                : view.pour().pour().bowls().stream()
-                        .filter(bowl -> bowl.colour().equals(colour))
-                        .findFirst();
+        return bowls().stream().filter(bowl -> bowl.colour().equals(colour)).findFirst();
     }
 
-    /** Of the same vessel the one whose count is nearest; null for none. */
-    Pour.Portion portion(Icing icing) {
-        return bowl(icing.colour()).stream()
-                .flatMap(bowl -> bowl.portions().stream())
-                .filter(portion -> portion.vessel() == icing.vessel())
-                .min(Comparator.comparingDouble(portion ->
-                        Math.abs(portion.countSeconds() - icing.consistency().countSeconds())))
-                .orElse(null);
+    List<Pour.Bowl> bowls() {
+        return view == null ? List.of() : view.pour().pour().bowls();
     }
 
     /** The portion of a bowl that a step is about; null for none. */
@@ -87,6 +83,7 @@ record BenchedMixing(@Nullable MixingView view, @Nullable Tinter tinter) {
                 down == null ? 0 : down.whiteGrams(),
                 portion == null ? 0 : portion.bags(),
                 portion == null ? 0 : portion.gramsPerBag(),
+                portion == null ? List.of() : portion.fillings(),
                 portion == null ? 0 : portion.cutMm(),
                 portion == null ? List.of() : portion.tips());
     }
@@ -108,6 +105,36 @@ record BenchedMixing(@Nullable MixingView view, @Nullable Tinter tinter) {
         return taken.subList(taken.indexOf(portion), taken.size()).stream()
                 .mapToDouble(one -> bowl.portions().get(one).baseGrams())
                 .sum();
+    }
+
+    /** How icing of a bag is made afresh; null where there is nothing to make it of. */
+    BenchView.Making making(BenchedBags.Bag bag) {
+        if (view == null || kitchen == null || view.pour().pour().batches().isEmpty()) {
+            return null;
+        }
+        Making made = Making.of(bag.bowl(), bag.of(), kitchen);
+        Pour.Batch batch = view.pour().pour().batches().get(0);
+        Pour.LetDown down = bag.bowl().letDown();
+        TintView tint = view.tints().get(down == null ? bag.bowl().colour() : down.mother());
+        // A light shade is a darker one in so much white: its gel is that one's, so much weaker.
+        double share = down == null ? 1 : down.motherBaseGrams() / (down.motherBaseGrams() + down.whiteGrams());
+        List<BenchView.Gelled> doses = tint == null || tint.recipe() == null
+                ? List.of()
+                : tint.recipe().doses().stream()
+                        .map(dose -> new BenchView.Gelled(dose.gel(), dose.name(), dose.grams() / tint.grams() * share))
+                        .toList();
+        return new BenchView.Making(
+                made.base(),
+                made.water(),
+                made.sugar(),
+                made.gel(),
+                kitchen.mean(Habit.BOWL_KEEPS_GRAMS),
+                batch.weighed().stream()
+                        .map(one -> new BenchView.Line(
+                                one.ingredient(), one.grams() / batch.madeGrams(), one.role() != Ingredient.Part.WATER))
+                        .toList(),
+                doses,
+                down == null ? null : name(down.mother()));
     }
 
     List<BenchView.Line> batch(MixingOrder.Step step) {

@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Locale;
 import kindthimble.app.exchange.Spreadsheet;
 import kindthimble.app.order.Kept;
+import kindthimble.app.plan.PourView;
 import kindthimble.app.print.DaySheet;
 import kindthimble.app.print.Prints;
 import kindthimble.core.clock.Schedule;
@@ -132,13 +133,8 @@ class ClockFiles {
                         .findFirst()
                         .map(one -> one.document().name())
                         .orElse("");
-        String colour = order == null || task.colour() == null
-                ? ""
-                : order.details().palette().stream()
-                        .filter(one -> one.key().equals(task.colour()))
-                        .findFirst()
-                        .map(one -> one.name())
-                        .orElse("");
+        PourView.BowlColour bowl = week.bowl(task);
+        String colour = bowl == null ? "" : bowl.name();
         return switch (task.doing()) {
             case DOUGH -> "make the dough";
             case CUT -> "roll and cut %d %s".formatted(task.cookies(), design);

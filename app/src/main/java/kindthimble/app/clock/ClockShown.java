@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import kindthimble.app.order.Kept;
+import kindthimble.app.plan.PourView;
 import kindthimble.core.clock.Bounds;
 import kindthimble.core.clock.Chain;
 import kindthimble.core.clock.Problem;
@@ -287,13 +288,15 @@ final class ClockShown {
                 : next.why().isDrying()
                         ? Long.valueOf(week.problem().drying().after(placed.end(), next.seconds()))
                         : Long.valueOf(placed.end() + next.seconds());
+        PourView.BowlColour bowl = week.bowl(task);
         return new ClockView.Run(
                 task.key(),
                 task.doing(),
                 task.doing() == Task.Work.ICE ? task.pass() : 0,
                 task.tray(),
                 task.cookies(),
-                task.colour(),
+                bowl == null ? null : bowl.name(),
+                bowl == null ? null : bowl.hex(),
                 week.wall(placed.start()),
                 week.wall(placed.handsEnd()),
                 until == null ? null : week.wall(until),

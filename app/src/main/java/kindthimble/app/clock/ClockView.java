@@ -78,7 +78,8 @@ record ClockView(
      * @param pass of a design; 0 for none
      * @param tray or load, from 1; 0 for none
      * @param cookies how many
-     * @param colour key of the colour that most of it has; null for none
+     * @param colour name of the bowl that most of its icing comes out of; null for none
+     * @param hex how that looks; null for none
      * @param from when hands begin
      * @param to when hands are free
      * @param until when what follows may begin, dried, cooled or chilled; null where nothing follows
@@ -95,6 +96,7 @@ record ClockView(
             int tray,
             int cookies,
             @Nullable String colour,
+            @Nullable String hex,
             LocalDateTime from,
             LocalDateTime to,
             @Nullable LocalDateTime until,

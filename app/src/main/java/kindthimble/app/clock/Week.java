@@ -10,9 +10,11 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import kindthimble.app.order.Kept;
 import kindthimble.app.order.Wish;
+import kindthimble.app.plan.PourView;
 import kindthimble.core.clock.Drying;
 import kindthimble.core.clock.Limits;
 import kindthimble.core.clock.Pair;
@@ -217,6 +219,18 @@ record Week(
 
     Kept order(long id) {
         return orders.stream().filter(one -> one.id() == id).findFirst().orElse(null);
+    }
+
+    /** The bowl that most of a task's icing comes out of; null for none. */
+    PourView.BowlColour bowl(Task task) {
+        return task.colour() == null
+                ? null
+                : groups.stream()
+                        .filter(group -> group.holds(task.order()))
+                        .map(group -> group.mixing().bowls().get(task.colour()))
+                        .filter(Objects::nonNull)
+                        .findFirst()
+                        .orElse(null);
     }
 
     WorkOfOrders.Group group(long order) {

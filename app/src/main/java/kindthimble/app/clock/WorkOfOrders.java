@@ -79,9 +79,15 @@ class WorkOfOrders {
      * @param steps in order
      * @param deep keys of bowls whose colour deepens while it rests
      * @param mothers by the key of a bowl that is let down, the key of the one that it comes out of
+     * @param bowls what they are called and look like, by key, as the order knows them that leads the mixing
      * @param trouble why it can't be said; null where it can
      */
-    record Mixing(List<MixingOrder.Step> steps, Set<String> deep, Map<String, String> mothers, String trouble) {}
+    record Mixing(
+            List<MixingOrder.Step> steps,
+            Set<String> deep,
+            Map<String, String> mothers,
+            Map<String, PourView.BowlColour> bowls,
+            String trouble) {}
 
     /**
      * @param orders all of them, the one that leads the mixing first
@@ -133,7 +139,7 @@ class WorkOfOrders {
     /** The work of an order that is not stored; its icing is mixed by itself in so many minutes. */
     Group wished(Kept order, double mixingMinutes) {
         MixingOrder.Step base = new MixingOrder.Step(MixingOrder.Doing.MIX, null, -1, 0, 0, 0, mixingMinutes, 0);
-        return worked(List.of(order), shop.settings(), new Mixing(List.of(base), Set.of(), Map.of(), null));
+        return worked(List.of(order), shop.settings(), new Mixing(List.of(base), Set.of(), Map.of(), Map.of(), null));
     }
 
     private Group worked(List<Kept> mixed, ShopSettings settings, Mixing mixing) {
@@ -179,7 +185,8 @@ class WorkOfOrders {
                     leads ? mixing.steps : List.of(),
                     mixing.deep,
                     mixing.mothers,
-                    recipe.ofFreshWhite()));
+                    recipe.ofFreshWhite(),
+                    mixed.size() > 1 || hasJoined(one) ? planner.bowlKeys(one) : Map.of()));
             leftOut.put(one.id(), lacks);
         }
         return new Group(
@@ -189,6 +196,10 @@ class WorkOfOrders {
                 iced,
                 gates,
                 leftOut);
+    }
+
+    private static boolean hasJoined(Kept order) {
+        return order.details().palette().stream().anyMatch(colour -> colour.joinedInto() != null);
     }
 
     private static int bare(OrderDetails details, ShopSettings settings) {
@@ -216,7 +227,9 @@ class WorkOfOrders {
         try {
             MixingService.Steps mixed = mixings.steps(leading.id());
             Set<String> deep = new HashSet<>();
+            Map<String, PourView.BowlColour> bowls = new HashMap<>();
             for (PourView.BowlColour bowl : mixed.pour().colours()) {
+                bowls.put(bowl.key(), bowl);
                 Lab look = Lab.ofHex(bowl.hex());
                 if (look.l() < DEEP_LIGHTNESS || Math.hypot(look.a(), look.b()) > DEEP_CHROMA) {
                     deep.add(bowl.key());
@@ -228,9 +241,9 @@ class WorkOfOrders {
                     mothers.put(bowl.colour(), bowl.letDown().mother());
                 }
             }
-            return new Mixing(mixed.steps(), deep, mothers, null);
+            return new Mixing(mixed.steps(), deep, mothers, bowls, null);
         } catch (Refused refused) {
-            return new Mixing(List.of(), Set.of(), Map.of(), refused.getMessage());
+            return new Mixing(List.of(), Set.of(), Map.of(), Map.of(), refused.getMessage());
         }
     }
 }

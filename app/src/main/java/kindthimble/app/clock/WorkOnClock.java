@@ -51,11 +51,18 @@ public class WorkOnClock {
      * @param leading the order that leads the mixing
      * @param mixed all orders that are mixed together
      * @param pieces its work, and the mixing that it shares
+     * @param shared the work of all of them
      * @param leftOut what could not be put on the clock, with why
      * @param others what is next of each other order, by when that is
      */
     public record Work(
-            Kept order, Kept leading, List<Kept> mixed, List<Piece> pieces, List<String> leftOut, List<Next> others) {}
+            Kept order,
+            Kept leading,
+            List<Kept> mixed,
+            List<Piece> pieces,
+            List<Task> shared,
+            List<String> leftOut,
+            List<Next> others) {}
 
     /**
      * @throws NotThere when there is no such order
@@ -105,6 +112,7 @@ public class WorkOnClock {
                 group.orders().get(0),
                 group.orders(),
                 pieces,
+                group.tasks(),
                 group.leftOut().getOrDefault(id, List.of()),
                 others);
     }

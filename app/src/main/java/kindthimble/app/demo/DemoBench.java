@@ -81,7 +81,7 @@ class DemoBench {
                             step,
                             0.5,
                             Math.max(bag.keepsGrams(), bag.fullGrams() - HAND * ICED_COOKIES * bag.eachGrams()),
-                            bag.tip().isEmpty() ? bag.colour() : bag.colour() + ", " + bag.tip())));
+                            bag.key())));
         }
         return events;
     }

@@ -92,19 +92,20 @@ public class MixingService {
                 .map(mixing -> {
                     Frozen frozen = json.read(mixing.frozen(), leading);
                     Kitchen kitchen = Kitchen.of(frozen.shop(), frozen.recipe(), null, looks(frozen.pour()), null);
-                    return new Steps(frozen.pour(), MixingOrder.of(frozen.pour().pour(), kitchen));
+                    return new Steps(frozen.pour(), MixingOrder.of(frozen.pour().pour(), kitchen), kitchen);
                 })
                 .orElseGet(() -> {
                     Planned now = planner.plan(leading);
-                    return new Steps(now.view(), MixingOrder.of(now.view().pour(), now.kitchen()));
+                    return new Steps(now.view(), MixingOrder.of(now.view().pour(), now.kitchen()), now.kitchen());
                 });
     }
 
     /**
      * @param pour what is mixed
      * @param steps in order
+     * @param kitchen what it was planned with
      */
-    public record Steps(PourView pour, List<MixingOrder.Step> steps) {}
+    public record Steps(PourView pour, List<MixingOrder.Step> steps, Kitchen kitchen) {}
 
     /** A mixing that has not started: all follows from the orders as they are now. */
     private MixingView planned(long order) {

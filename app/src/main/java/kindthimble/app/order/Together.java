@@ -44,6 +44,12 @@ public class Together {
         return order.mixedInto() == null ? id : order.mixedInto();
     }
 
+    /** Numbers of all orders that are mixed with one, its own with them. */
+    @Transactional(readOnly = true)
+    public List<Long> numbers(long id) {
+        return rows.mixed(rows.stored(id)).stream().map(OrderEntity::id).toList();
+    }
+
     /** All orders that are mixed with one, that one with them; the leading one first. */
     @Transactional(readOnly = true)
     public List<Kept> mixedWith(long id) {

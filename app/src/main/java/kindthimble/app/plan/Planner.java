@@ -150,6 +150,20 @@ public class Planner {
         return Mixed.of(together.mixedWith(order), shop.settings().habits());
     }
 
+    /** By the key of each colour of an order's palette, that of the bowl which it comes out of, as the order knows it that leads the mixing. */
+    @Transactional(readOnly = true)
+    public Map<String, String> bowlKeys(Kept order) {
+        Mixed mixed = mixed(order);
+        Map<String, String> leading = mixed.keysFor(mixed.leading());
+        UnaryOperator<String> bowls = mixed.bowlsOf(order);
+        Map<String, String> keys = new HashMap<>();
+        order.details().palette().forEach(colour -> {
+            String bowl = bowls.apply(colour.key());
+            keys.put(colour.key(), leading.getOrDefault(bowl, bowl));
+        });
+        return keys;
+    }
+
     /** The plan of an order; why there is none where it can't be worked out. */
     public PlanView view(Kept order) {
         try {

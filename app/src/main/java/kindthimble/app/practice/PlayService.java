@@ -210,13 +210,13 @@ class PlayService {
     private Deed.Outcome bag(PracticeKitchen kitchen, long order, Deed deed) {
         List<BenchView.Step> steps = bench.view(order).steps();
         BenchView.InBag bag = step(steps, deed.step()).bags().stream()
-                .filter(one -> word(one).equals(deed.name()))
+                .filter(one -> one.key().equals(deed.name()))
                 .findFirst()
                 .orElseThrow(() -> new Refused("name", "There is no such bag at this step."));
         double used = 0;
         for (BenchView.Step step : steps) {
             for (BenchView.InBag one : step.bags()) {
-                if (word(one).equals(deed.name())) {
+                if (one.key().equals(deed.name())) {
                     used += used(kitchen, step, one);
                 }
             }
@@ -236,10 +236,6 @@ class PlayService {
                 : now.everIced().stream()
                         .mapToDouble(cookie -> kitchen.cookieGrams(step.key(), cookie, bag.eachGrams()))
                         .sum();
-    }
-
-    private static String word(BenchView.InBag bag) {
-        return bag.tip().isEmpty() ? bag.colour() : bag.colour() + ", " + bag.tip();
     }
 
     private static BenchView.Step step(List<BenchView.Step> steps, String key) {

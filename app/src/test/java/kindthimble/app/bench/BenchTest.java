@@ -15,6 +15,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import kindthimble.app.stock.Takings;
 import kindthimble.app.testing.RunningApp;
 import kindthimble.core.bench.BenchEvent;
@@ -86,6 +87,65 @@ class BenchTest {
                                 + now.get(step.getKey()).get(figure.getKey()));
             }
         }
+    }
+
+    /**
+     * Orders that are mixed together know their bags by the same keys. All that is iced out of them, over all trays of all orders, is what the pour has for the
+     * cookies; and what is in them is what it has in their bags.
+     */
+    @Test
+    void bagsAreThoseOfTheMixing() {
+        for (int order = 1; order <= 6; order++) {
+            JsonNode bench = bench(order);
+            JsonNode leading = APP.get("/api/orders/" + order + "/mixing").body();
+            Map<String, Double> drunk = new TreeMap<>();
+            Map<String, Double> filled = new TreeMap<>();
+            Set<String> keys = new HashSet<>();
+            for (JsonNode bag : bench.get("bags")) {
+                assertTrue(keys.add(bag.get("key").asString()));
+                String portion = "%s %.3f %s"
+                        .formatted(
+                                bag.get("name").asString(),
+                                bag.get("countSeconds").asDouble(),
+                                bag.get("vessel").asString());
+                for (JsonNode drink : bag.get("drinks")) {
+                    drunk.merge(
+                            portion,
+                            drink.get("cookies").asInt()
+                                    * drink.get("eachGrams").asDouble(),
+                            Double::sum);
+                }
+                filled.merge(
+                        portion, bag.get("bags").asInt() * bag.get("fullGrams").asDouble(), Double::sum);
+            }
+            Map<String, String> names = new TreeMap<>();
+            leading.get("names")
+                    .forEach(one ->
+                            names.put(one.get("key").asString(), one.get("name").asString()));
+            int portions = 0;
+            for (JsonNode bowl : leading.at("/pour/pour/bowls")) {
+                for (JsonNode portion : bowl.get("portions")) {
+                    String key = "%s %.3f %s"
+                            .formatted(
+                                    names.get(bowl.get("colour").asString()),
+                                    portion.get("countSeconds").asDouble(),
+                                    portion.get("vessel").asString());
+                    double cookies = portion.get("cookiesGrams").asDouble();
+                    assertEquals(cookies, drunk.getOrDefault(key, 0.0), 0.001 * cookies, order + ": " + key);
+                    double grams = portion.get("bags").asInt()
+                            * portion.get("gramsPerBag").asDouble();
+                    assertEquals(grams, filled.getOrDefault(key, 0.0), 1e-6 * grams, order + ": " + key);
+                    portions++;
+                }
+            }
+            assertEquals(drunk.size(), portions, "order " + order);
+            for (JsonNode step : steps(bench, "ICE")) {
+                for (JsonNode bag : step.get("bags")) {
+                    assertTrue(keys.contains(bag.get("key").asString()), step::toString);
+                }
+            }
+        }
+        assertEquals(bench(1).get("bags"), bench(2).get("bags"), "they are mixed together");
     }
 
     /** Everything of the order is a step, once; what a step waits for is there as well, and comes before it. */

@@ -162,7 +162,7 @@ class ClockMovesTest {
     void aHelperTakesWhatIsTheirs() {
         shop(
                 "/settings/working/helpers",
-                "[{\"name\": \"Pat\", \"does\": [\"PACKING\"], \"hours\": {\"days\": {}, \"changes\": [{\"day\": \"2026-12-04\", \"spans\": [{\"from\": \"14:00\", \"to\": \"22:00\"}]}, {\"day\": \"2026-12-05\", \"spans\": [{\"from\": \"06:00\", \"to\": \"10:00\"}]}]}}]");
+                "[{\"name\": \"Pat\", \"does\": [\"PACKING\"], \"hours\": {\"days\": {}, \"changes\": [{\"day\": \"2026-12-04\", \"spans\": [{\"from\": \"06:00\", \"to\": \"22:00\"}]}, {\"day\": \"2026-12-05\", \"spans\": [{\"from\": \"06:00\", \"to\": \"22:00\"}]}]}}]");
         List<JsonNode> helped = runs(clock()).stream()
                 .filter(run -> !run.get("by").asString().isEmpty())
                 .toList();

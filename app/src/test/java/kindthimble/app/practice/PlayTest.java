@@ -131,9 +131,7 @@ class PlayTest {
                 .findFirst()
                 .orElseThrow();
         JsonNode bag = ice.at("/bags/0");
-        String word = bag.get("tip").asString().isEmpty()
-                ? bag.get("colour").asString()
-                : bag.get("colour").asString() + ", " + bag.get("tip").asString();
+        String word = bag.get("key").asString();
         double full = deed("BAG", key(ice), word, 0, 0, 0, 0).get("amount").asDouble();
         assertEquals(bag.get("fullGrams").asDouble(), full, 0.6);
         for (int n = 1; n <= 5; n++) {

@@ -81,17 +81,45 @@ public record Happened(Map<String, StepNow> steps) {
 
     /** All that follows from events. */
     public static Happened of(Collection<BenchEvent> events) {
+        Map<String, StepNow> steps = new LinkedHashMap<>();
+        making(standing(events)).forEach((step, made) -> steps.put(step, made.now()));
+        return new Happened(steps);
+    }
+
+    private static Map<String, Making> making(List<BenchEvent> standing) {
+        Map<String, Making> making = new LinkedHashMap<>();
+        standing.forEach(event ->
+                making.computeIfAbsent(event.step(), step -> new Making()).take(event));
+        return making;
+    }
+
+    /** What was pressed and not taken back, each once, by time. */
+    static List<BenchEvent> standing(Collection<BenchEvent> events) {
         List<BenchEvent> inOrder = inOrder(events);
         Set<String> undone = undone(inOrder);
-        Map<String, Making> making = new LinkedHashMap<>();
-        for (BenchEvent event : inOrder) {
-            if (event.what() != BenchEvent.Pressed.UNDONE && !undone.contains(event.id())) {
-                making.computeIfAbsent(event.step(), step -> new Making()).take(event);
-            }
-        }
-        Map<String, StepNow> steps = new LinkedHashMap<>();
-        making.forEach((step, made) -> steps.put(step, made.now()));
-        return new Happened(steps);
+        return inOrder.stream()
+                .filter(event -> event.what() != BenchEvent.Pressed.UNDONE && !undone.contains(event.id()))
+                .toList();
+    }
+
+    /**
+     * Of one step.
+     *
+     * @param iced how often a cookie was iced, those with them that were iced once more
+     * @param redone how many were to be iced once more
+     * @param lost how many broke before they were iced
+     */
+    record Counted(int iced, int redone, int lost) {
+        static final Counted NONE = new Counted(0, 0, 0);
+    }
+
+    /** How the cookies of each step were counted. */
+    static Map<String, Counted> counted(List<BenchEvent> standing) {
+        Map<String, Counted> counted = new HashMap<>();
+        making(standing)
+                .forEach((step, made) ->
+                        counted.put(step, new Counted(made.timesIced, made.redone.size(), made.lostBefore)));
+        return counted;
     }
 
     private static List<BenchEvent> inOrder(Collection<BenchEvent> events) {
@@ -123,6 +151,7 @@ public record Happened(Map<String, StepNow> steps) {
         private String cant = "";
         private double water;
         private int timesIced;
+        private int lostBefore;
         private final List<Count> counts = new ArrayList<>();
         private final SortedSet<Integer> iced = new TreeSet<>();
         private final SortedSet<Integer> everIced = new TreeSet<>();
@@ -164,6 +193,7 @@ public record Happened(Map<String, StepNow> steps) {
                     devices.add(event.device());
                 }
                 case BROKE -> {
+                    lostBefore += everIced.contains(cookie(event)) || broken.contains(cookie(event)) ? 0 : 1;
                     iced.remove(cookie(event));
                     broken.add(cookie(event));
                 }

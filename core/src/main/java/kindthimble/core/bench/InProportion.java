@@ -5,6 +5,12 @@ import java.util.stream.IntStream;
 
 /** What is weighed after something that came out a little over: all that is still to come follows it, so that the recipe stays the same. */
 public final class InProportion {
+    private static final double SHARE = 0.02;
+    private static final double LEAST_BAND_GRAMS = 0.2;
+
+    /** What a scale shows least. */
+    private static final double LEAST_GRAMS = 0.1;
+
     private InProportion() {}
 
     /**
@@ -20,8 +26,13 @@ public final class InProportion {
                 .toList();
     }
 
-    /** How far off a weight may be: a fiftieth, or a fifth of a gram. */
+    /** How far off a weight may be: a fiftieth, or a fifth of a gram; never more than half of what is wanted. */
     public static double band(double wanted) {
-        return Math.max(0.02 * wanted, 0.2);
+        return Math.min(Math.max(SHARE * wanted, LEAST_BAND_GRAMS), wanted / 2);
+    }
+
+    /** Whether a kitchen scale can show it at all. */
+    public static boolean canBeWeighed(double wanted) {
+        return wanted >= LEAST_GRAMS;
     }
 }

@@ -1,6 +1,5 @@
 package kindthimble.core.bench;
 
-import kindthimble.core.icing.Consistency;
 import kindthimble.core.icing.ThinningCurve;
 
 /**
@@ -41,6 +40,17 @@ public final class NextWater {
         return Math.min(wanted, careful) / curve.perGram() * baseGrams / 100;
     }
 
+    /** Before anything was counted: most of what the plan says, from above as well. */
+    public static double firstGrams(double plannedGrams, double inGrams) {
+        return Math.max(0, SHARE * plannedGrams - inGrams);
+    }
+
+    /** The count that so much water makes, by what was counted: on the line of the curve through that. */
+    public static double seconds(
+            double countSeconds, double countedWater, double water, double baseGrams, ThinningCurve curve) {
+        return countSeconds * Math.exp(-curve.perGram() * 100 * (water - countedWater) / baseGrams);
+    }
+
     /** From so many seconds on it is right. */
     public static double leastSeconds(double wantedSeconds) {
         return wantedSeconds * (1 - BAND);
@@ -49,18 +59,5 @@ public final class NextWater {
     /** Up to so many seconds it is right. */
     public static double mostSeconds(double wantedSeconds) {
         return wantedSeconds * (1 + BAND);
-    }
-
-    /**
-     * Stiff base that brings icing back which has become too thin.
-     *
-     * @param baseGrams of base in the bowl
-     * @param countSeconds that the line took now
-     * @return grams of base as it comes out of the mixer; infinite where the base itself is no stiffer than what is wanted
-     */
-    public static double stiffGrams(double countSeconds, double wantedSeconds, double baseGrams, ThinningCurve curve) {
-        double water = curve.waterPer100Base(new Consistency(countSeconds)) * baseGrams / 100;
-        double share = curve.waterPer100Base(new Consistency(wantedSeconds)) / 100;
-        return share <= 0 ? Double.POSITIVE_INFINITY : Math.max(0, water / share - baseGrams);
     }
 }

@@ -50,6 +50,16 @@ public record BaseRecipe(String key, String name, List<Ingredient> ingredients, 
         return sum(Ingredient::grams);
     }
 
+    /** Grams of sugar in 100 g of it. */
+    public double sugarPer100() {
+        return sum(i -> i.grams() * i.role().sugarShare()) * 100 / grams();
+    }
+
+    /** Grams of water in 100 g of it. */
+    public double waterPer100() {
+        return sum(i -> i.grams() * i.role().waterShare()) * 100 / grams();
+    }
+
     /** What makes this base as thin or stiff as wanted, where nothing wet goes in beside it. */
     public Change to(Consistency wanted) {
         return to(wanted, 0);
@@ -70,8 +80,8 @@ public record BaseRecipe(String key, String name, List<Ingredient> ingredients, 
         if (lacks >= -1e-9) {
             return new Change(Math.max(0, lacks), 0);
         }
-        double sugar0 = sum(i -> i.grams() * i.role().sugarShare()) * 100 / grams();
-        double water0 = sum(i -> i.grams() * i.role().waterShare()) * 100 / grams();
+        double sugar0 = sugarPer100();
+        double water0 = waterPer100();
         double sugar = water0 + water > 0 ? sugar0 * -lacks / (water0 + water) : Double.POSITIVE_INFINITY;
         if (!(sugar <= MOST_SUGAR)) {
             throw new Refused(

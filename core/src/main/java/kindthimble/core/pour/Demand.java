@@ -72,8 +72,10 @@ public record Demand(int cookies, int spares, List<OfColour> colours, List<Suppl
      * @param cookies how many are iced, spares with them
      * @param piecesEach pieces made ahead for each cookie; 0 for all else
      * @param sparePieces how many more of them are made, because some break
+     * @param tip name of the tip that it is piped with; null where it is piped with none, or where that was not kept
      */
-    public record Drink(String design, int move, double gramsEach, int cookies, int piecesEach, int sparePieces) {
+    public record Drink(
+            String design, int move, double gramsEach, int cookies, int piecesEach, int sparePieces, String tip) {
         public double grams() {
             double more = piecesEach == 0 ? 0 : gramsEach / piecesEach * sparePieces;
             return gramsEach * cookies + more;
@@ -81,7 +83,7 @@ public record Demand(int cookies, int spares, List<OfColour> colours, List<Suppl
 
         /** The same where it goes, so many times as much. */
         Drink times(double share) {
-            return new Drink(design, move, gramsEach * share, cookies, piecesEach, sparePieces);
+            return new Drink(design, move, gramsEach * share, cookies, piecesEach, sparePieces, tip);
         }
     }
 }

@@ -211,6 +211,11 @@ public record Pour(
         public double finishedGrams() {
             return baseGrams + waterGrams + sugarGrams + gelGrams;
         }
+
+        /** Its bags, by the tips that go on them. */
+        public List<BagFill> fillings() {
+            return BagFill.of(this);
+        }
     }
 
     /**

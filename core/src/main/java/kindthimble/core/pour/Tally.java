@@ -130,9 +130,10 @@ public final class Tally {
 
     private static Demand.Drink drink(String design, OnCookie on, double grams, int iced) {
         Ahead ahead = on.mark().ahead();
+        String tip = on.mark().icing().tip();
         return ahead == null
-                ? new Demand.Drink(design, on.move(), grams, iced, 0, 0)
-                : new Demand.Drink(design, on.move(), grams, iced, ahead.pieces(), ahead.spares(iced));
+                ? new Demand.Drink(design, on.move(), grams, iced, 0, 0, tip)
+                : new Demand.Drink(design, on.move(), grams, iced, ahead.pieces(), ahead.spares(iced), tip);
     }
 
     /** What is thinned and filled alike. */

@@ -49,6 +49,7 @@ public final class WorkList {
      * @param deep keys of colours that darken while they rest
      * @param mothers by the key of a bowl that is let down from another one, the key of that
      * @param fresh whether its icing is made of fresh egg white
+     * @param bowlOf by the key of a colour, that of the bowl which it comes out of; its own where there is none
      */
     public record Order(
             long id,
@@ -57,9 +58,11 @@ public final class WorkList {
             List<MixingOrder.Step> mixing,
             Set<String> deep,
             Map<String, String> mothers,
-            boolean fresh) {
+            boolean fresh,
+            Map<String, String> bowlOf) {
         public Order {
             mothers = Map.copyOf(mothers);
+            bowlOf = Map.copyOf(bowlOf);
             designs = List.copyOf(designs);
             mixing = List.copyOf(mixing);
             deep = Set.copyOf(deep);
@@ -67,7 +70,7 @@ public final class WorkList {
 
         /** One whose colours need no rest, of dried white. */
         public Order(long id, long mixedWith, List<Design> designs, List<MixingOrder.Step> mixing) {
-            this(id, mixedWith, designs, mixing, Set.of(), Map.of(), false);
+            this(id, mixedWith, designs, mixing, Set.of(), Map.of(), false, Map.of());
         }
     }
 
@@ -253,7 +256,7 @@ public final class WorkList {
             if (icing != null) {
                 colours.computeIfAbsent(pass, p -> new TreeMap<>())
                         .merge(
-                                icing.colour(),
+                                order.bowlOf.getOrDefault(icing.colour(), icing.colour()),
                                 design.cookie.marks().get(i).mark().volumeMm3(),
                                 Double::sum);
             }

@@ -54,48 +54,29 @@ class AtTheBenchTest {
         }
     }
 
+    private static final TooThin.Base BASE = new TooThin.Base(CURVE, 80, 13);
+
     /** Base of the mixer brings it back: base and water together give the count that is wanted. */
     @Test
     void stiffBaseBringsBackWhatIsTooThin() {
         double water = CURVE.waterPer100Base(new Consistency(11)) * 2;
-        double more = NextWater.stiffGrams(11, 15, 200, CURVE);
+        double more = TooThin.of(11, 15, 200, BASE).stiffGrams();
         assertEquals(15, 80 * Math.exp(-0.23 * water * 100 / (200 + more)), 1e-9);
-        assertEquals(0, NextWater.stiffGrams(15, 15, 200, CURVE), 1e-9);
-        assertTrue(Double.isInfinite(NextWater.stiffGrams(15, 80, 200, CURVE)));
+        assertEquals(0, TooThin.of(15, 15, 200, BASE).stiffGrams(), 1e-9);
+        assertTrue(Double.isInfinite(TooThin.of(15, 80, 200, BASE).stiffGrams()));
     }
 
-    /** 206 g for 24 cookies; after 6 of them 141.5 g are left, of which 8 stay in the bag. */
+    /** A looser base has less to give: of one that counts 30 itself, 58 g to 100, and none that is stiffer than itself; sugar does that. */
     @Test
-    void aBagThatWillNotReachIsSaidEarly() {
-        BagForecast forecast = BagForecast.of(206, 141.5, 8, 6, 18, 8, 0.12, 0.08);
-        assertEquals(10.75, forecast.eachGrams(), 1e-9);
-        assertEquals(12.4, forecast.cookies(), 0.05);
-        assertEquals(60, forecast.shortGrams(), 0.01);
-        assertTrue(forecast.isShort());
-        assertTrue(forecast.chance() > 0.99);
-        assertFalse(BagForecast.of(260, 212, 8, 6, 18, 8, 0.12, 0.08).isShort());
-    }
-
-    /** The chance, against days by chance: a hand and cookies as they are said to vary, and of those only where six cookies took what they took. */
-    @Test
-    void theChanceIsThatOfDaysByChance() {
-        Random random = new Random(9);
-        int seen = 0;
-        int ranOut = 0;
-        double used = 52;
-        while (seen < 4_000) {
-            double hand = 8 * (1 + 0.08 * random.nextGaussian());
-            double first = 6 * hand + Math.sqrt(6) * 0.96 * random.nextGaussian();
-            if (Math.abs(first - used) > 0.5) {
-                continue;
-            }
-            seen++;
-            double rest = 18 * hand + Math.sqrt(18) * 0.96 * random.nextGaussian();
-            ranOut += rest > 158 - 8 ? 1 : 0;
-        }
-        double chance = BagForecast.of(158 + used, 158, 8, 6, 18, 8, 0.12, 0.08).chance();
-        assertTrue(chance > 0.1 && chance < 0.9, "a day that may go either way: " + chance);
-        assertEquals((double) ranOut / seen, chance, 0.03);
+    void aLooseBaseGoesByItsOwnCurve() {
+        TooThin.Base loose = new TooThin.Base(new ThinningCurve(30, 0.23), 78, 16);
+        assertEquals(58.5, TooThin.of(10, 15, 100, loose).stiffGrams(), 0.1);
+        TooThin stiffer = TooThin.of(10, 36, 100, loose);
+        assertTrue(Double.isInfinite(stiffer.stiffGrams()));
+        // Sugar and water then stand as in the base with the wanted water, which is less than none.
+        double wanted = Math.log(30 / 36.0) / 0.23;
+        double now = Math.log(30 / 10.0) / 0.23;
+        assertEquals(78 / (16 + wanted), (78 + stiffer.sugarGrams()) / (16 + now), 1e-9);
     }
 
     /** Sugar 702 instead of 689: powder 46.9, water 116. */
@@ -107,15 +88,48 @@ class AtTheBenchTest {
         assertEquals(116, then.get(2), 0.1);
         assertEquals(0.2, InProportion.band(4));
         assertEquals(14, InProportion.band(700));
+        assertEquals(0.05, InProportion.band(0.1), 1e-12, "nothing at all is not right");
+        assertFalse(InProportion.canBeWeighed(0.06));
+        assertTrue(InProportion.canBeWeighed(0.1));
     }
 
-    /** Planned 7.2 g, 6 of them coat; a cookie of 24 g comes to 31.8 g: 6.6 g of coat, 1.1 times as full. */
+    private static TrialCookie trial(double coatGrams, TrialCookie.Weighed... cookies) {
+        return TrialCookie.of(List.of(cookies), 7.2, coatGrams, 0.12, 0.08);
+    }
+
+    /** Planned 7.2 g, 6 of them coat; a cookie of 24 g comes to 31.8 g: 6.6 g of coat, 1.1 times as full. One moves the plan by 0.31 of that, three by 0.57. */
     @Test
     void aTrialCookieSaysHowFullTheCoatIs() {
-        assertEquals(1.1, TrialCookie.fullness(24, 31.8, 7.2, 6).orElseThrow(), 1e-9);
-        assertTrue(TrialCookie.fullness(24, 24, 7.2, 6).isEmpty(), "nothing is on it");
-        assertTrue(TrialCookie.fullness(24, 60, 7.2, 6).isEmpty(), "no hand is so heavy");
-        assertTrue(TrialCookie.fullness(24, 31.8, 7.2, 0).isEmpty(), "no coat in this pass");
+        TrialCookie.Weighed fuller = new TrialCookie.Weighed(24, 31.8);
+        assertEquals(1.1, trial(6, fuller).found(), 1e-9);
+        assertEquals(1 + 0.1 * 0.0064 / (0.0064 + 0.0144), trial(6, fuller).moved(), 1e-12);
+        assertEquals(1.0308, trial(6, fuller).moved(), 1e-4);
+        assertEquals(1.0571, trial(6, fuller, fuller, fuller).moved(), 1e-4);
+        assertFalse(trial(6, fuller).isAsPlanned());
+        assertTrue(trial(6, new TrialCookie.Weighed(24, 31.5)).isAsPlanned());
+        TrialCookie.Weighed none = new TrialCookie.Weighed(24, 24);
+        assertEquals(TrialCookie.NONE, trial(6, none), "nothing is on it");
+        assertEquals(TrialCookie.NONE, trial(6, new TrialCookie.Weighed(24, 60)), "no hand is so heavy");
+        assertEquals(TrialCookie.NONE, trial(0, fuller), "no coat in this pass");
+        assertEquals(1, trial(6, fuller, none).cookies());
+    }
+
+    /** Whether it is better to move by less than was found: 20,000 hands and cookies by chance, each plan against what the hand then takes. */
+    @Test
+    void toMoveByAShareIsNearerThanToTakeItWhole() {
+        Random random = new Random(5);
+        double whole = 0;
+        double share = 0;
+        double nothing = 0;
+        for (int i = 0; i < 20_000; i++) {
+            double hand = 1 + 0.08 * random.nextGaussian();
+            double coat = 6 * (hand + 0.12 * random.nextGaussian());
+            TrialCookie trial = trial(6, new TrialCookie.Weighed(24, 24 + 1.2 + coat));
+            whole += Math.abs(trial.found() - hand);
+            share += Math.abs(trial.moved() - hand);
+            nothing += Math.abs(1 - hand);
+        }
+        assertTrue(share < nothing && nothing < whole, share + " " + nothing + " " + whole);
     }
 
     /** What looks like 1.25 times its drops, with a quarter more base, looks as wanted: the very same K/S, band by band. */
@@ -127,8 +141,12 @@ class AtTheBenchTest {
         double[] wanted = Mixture.absorption(white, Map.of(gel, 5.0), 0);
         double[] rescued = Mixture.absorption(white, Map.of(gel, 1.25 * 5 * 200 / (200 + more)), 0);
         assertArrayEquals(wanted, rescued, 1e-12);
-        assertEquals(2, ColourRescue.drops(10, 0.8), 1e-9);
+        assertEquals(new ColourRescue.Dose(2, 0), ColourRescue.more(10 * 0.04, 0.8));
+        assertEquals(
+                new ColourRescue.Dose(1, 2),
+                ColourRescue.more(3 * 0.04, 0.5),
+                "a drop and two dabs are half of three drops");
         assertEquals(0, ColourRescue.baseGrams(200, 0.8));
-        assertEquals(0, ColourRescue.drops(10, 1.25));
+        assertEquals(new ColourRescue.Dose(0, 0), ColourRescue.more(0.4, 1.25));
     }
 }

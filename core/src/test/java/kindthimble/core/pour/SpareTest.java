@@ -25,7 +25,7 @@ class SpareTest {
                         new Consistency(15),
                         Icing.Vessel.BAG,
                         List.of(),
-                        List.of(new Demand.Drink("d", 0, gramsEach, cookies, 0, 0)))));
+                        List.of(new Demand.Drink("d", 0, gramsEach, cookies, 0, 0, null)))));
     }
 
     private static Demand alike(int bowls, int cookies, double gramsEach) {

@@ -26,7 +26,7 @@ final class Wanted {
                 new Consistency(count),
                 Icing.Vessel.BAG,
                 List.of(tips),
-                List.of(new Demand.Drink("a", 0, grams, 1, 0, 0)));
+                List.of(new Demand.Drink("a", 0, grams, 1, 0, 0, null)));
     }
 
     static Demand demand(Demand.OfColour... colours) {

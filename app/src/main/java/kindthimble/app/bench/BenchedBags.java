@@ -1,0 +1,154 @@
+package kindthimble.app.bench;
+
+import jakarta.annotation.Nullable;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import kindthimble.core.design.Cookie;
+import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.mark.Ahead;
+import kindthimble.core.mark.Coat;
+import kindthimble.core.mark.Icing;
+import kindthimble.core.mark.OnCookie;
+import kindthimble.core.pour.BagFill;
+import kindthimble.core.pour.Pour;
+import kindthimble.core.words.Range;
+
+/**
+ * The bags of a mixing, and which of them the cookies of each order that is mixed in it drink from. A bag is one vessel of one bowl, one count and its tips,
+ * known to all orders by one key.
+ */
+final class BenchedBags {
+    /** As far as counts of one portion may lie apart. */
+    private static final double SAME_COUNT = 1e-9;
+
+    private final BenchedMixing mixing;
+
+    BenchedBags(BenchedMixing mixing) {
+        this.mixing = mixing;
+    }
+
+    /** A kind of bag of a portion. */
+    record Bag(Pour.Bowl bowl, int portion, BagFill filling) {
+        /** Which of all bags of its portion the first of them is, from 1. */
+        int first() {
+            int before = 0;
+            for (BagFill other : of().fillings()) {
+                if (other.equals(filling)) {
+                    break;
+                }
+                before += other.bags();
+            }
+            return before + 1;
+        }
+
+        Pour.Portion of() {
+            return bowl.portions().get(portion);
+        }
+
+        String key() {
+            return bowl.colour()
+                    + " "
+                    + Range.plain(of().countSeconds())
+                    + " s "
+                    + of().vessel()
+                    + (filling.tips().isEmpty() ? "" : " " + String.join(" ", filling.tips()));
+        }
+    }
+
+    /** All of a mixing, by key. */
+    Map<String, Bag> all() {
+        Map<String, Bag> all = new LinkedHashMap<>();
+        mixing.bowls().forEach(bowl -> bags(bowl).forEach(bag -> all.putIfAbsent(bag.key(), bag)));
+        return all;
+    }
+
+    private static Stream<Bag> bags(Pour.Bowl bowl) {
+        List<Bag> bags = new ArrayList<>();
+        for (int i = 0; i < bowl.portions().size(); i++) {
+            for (BagFill filling : bowl.portions().get(i).fillings()) {
+                bags.add(new Bag(bowl, i, filling));
+            }
+        }
+        return bags.stream();
+    }
+
+    /**
+     * The bag that icing comes out of; of another count than any, as after a change, the nearest.
+     *
+     * @param bowl key of the bowl, as the leading order knows it
+     */
+    Optional<Bag> bag(String bowl, Icing icing) {
+        List<Bag> fitting = mixing.bowls().stream()
+                .filter(one -> one.colour().equals(bowl))
+                .flatMap(BenchedBags::bags)
+                .filter(bag -> isVessel(bag, icing))
+                .toList();
+        double least =
+                fitting.stream().mapToDouble(bag -> apart(bag, icing)).min().orElse(0);
+        return fitting.stream()
+                .filter(bag -> apart(bag, icing) <= least + SAME_COUNT)
+                .min(Comparator.comparing((Bag bag) -> !hasTip(bag, icing))
+                        .thenComparingDouble(bag -> apart(bag, icing)));
+    }
+
+    private static double apart(Bag bag, Icing icing) {
+        return Math.abs(bag.of().countSeconds() - icing.consistency().countSeconds());
+    }
+
+    /** A bottle stands in for a tipless bag. */
+    private static boolean isVessel(Bag bag, Icing icing) {
+        return bag.of().vessel() == icing.vessel()
+                || bag.of().vessel() == Icing.Vessel.BOTTLE && icing.vessel() == Icing.Vessel.BAG;
+    }
+
+    private static boolean hasTip(Bag bag, Icing icing) {
+        return icing.tip() == null
+                ? bag.filling().tips().isEmpty()
+                : bag.filling().tips().contains(icing.tip());
+    }
+
+    /**
+     * What one cookie takes out of a bag in a pass.
+     *
+     * @param bag null where the mixing has none for it
+     * @param icing the first that comes out of it
+     * @param grams all together
+     * @param coatGrams of those that are coats
+     */
+    record Drunk(@Nullable Bag bag, Icing icing, double grams, double coatGrams) {
+        Drunk and(double more, boolean isCoat) {
+            return new Drunk(bag, icing, grams + more, coatGrams + (isCoat ? more : 0));
+        }
+    }
+
+    /**
+     * What a cookie takes in a pass, bag by bag.
+     *
+     * @param iced how many cookies of the design are iced: of pieces made ahead some are spares, which are shared among them
+     * @param bowls by the key of a colour of its order, that of the bowl which it comes out of
+     */
+    List<Drunk> drunk(Cookie cookie, int pass, int iced, BaseRecipe recipe, Map<String, String> bowls) {
+        Map<String, Drunk> drunk = new LinkedHashMap<>();
+        for (OnCookie on : cookie.marks()) {
+            Icing icing = on.mark().icing();
+            if (on.pass() != pass || icing == null) {
+                continue;
+            }
+            Bag bag = bag(bowls.getOrDefault(icing.colour(), icing.colour()), icing)
+                    .orElse(null);
+            String key = bag == null
+                    ? "none " + icing.colour() + " " + icing.consistency().countSeconds()
+                    : bag.key();
+            Drunk before = drunk.getOrDefault(key, new Drunk(bag, icing, 0, 0));
+            Ahead ahead = on.mark().ahead();
+            double spares = ahead == null || iced == 0 ? 0 : ahead.spares(iced) / ((double) ahead.pieces() * iced);
+            drunk.put(key, before.and(on.mark().grams(recipe) * (1 + spares), on.mark() instanceof Coat));
+        }
+        return List.copyOf(drunk.values());
+    }
+}
