@@ -30,7 +30,8 @@
     const area = sheets.reduce((sum, s) => sum + s.widthMm * s.lengthMm, 0);
     return sheets.reduce((sum, s) => sum + s.share * s.widthMm * s.lengthMm, 0) / (area || 1);
   });
-  const path = (design: number) => view?.designs.find((d) => d.design === design)?.path ?? "";
+  const path = (design: number, top: number) =>
+    view?.designs.find((d) => d.design === design && d.top === top)?.path ?? "";
 </script>
 
 {#if view}
@@ -78,7 +79,7 @@
               <rect width={sheet.widthMm} height={sheet.lengthMm} rx="6" class="dough" />
               {#each sheet.pieces as piece, n (n)}
                 <path
-                  d={path(piece.design)}
+                  d={path(piece.design, piece.top)}
                   class="piece"
                   transform="translate({piece.xMm} {piece.yMm}) rotate({piece.turned ? 180 : 0})"
                 />
@@ -107,7 +108,7 @@
         </tr>
       </thead>
       <tbody>
-        {#each view.designs as design (design.design)}
+        {#each view.designs as design (`${design.design} ${design.top}`)}
           <tr>
             <th scope="row">{design.name}</th>
             <td>{design.iced}</td>

@@ -15,6 +15,7 @@ record BakingView(DoughView dough, Rolled rolled, List<Baked> designs) {
 
     /**
      * @param design its number
+     * @param top index of the move that sets it on a larger cookie; -1 for what lies on none
      * @param name of the design
      * @param path outline of its cutter in mm, about the middle of its box
      * @param iced how many are iced, spares with them
@@ -26,6 +27,7 @@ record BakingView(DoughView dough, Rolled rolled, List<Baked> designs) {
      */
     record Baked(
             long design,
+            int top,
             String name,
             String path,
             int iced,

@@ -56,17 +56,23 @@ class DoughService {
         Cookie cookie = cookies.measure(document, kitchen);
         Region cutter = cut.cutter();
         Box box = cutter.box();
-        int load = Oven.load(cookie, kitchen.habits());
+        Region shape = cookie.tops().stream()
+                .filter(top -> top.move() == cut.top())
+                .findFirst()
+                .map(Cookie.Top::baked)
+                .orElse(cookie.baked());
+        int load = Oven.load(shape, kitchen.habits());
         return new BakingView.Baked(
                 cut.design(),
-                document.name(),
+                cut.top(),
+                cut.top() == Dough.Cut.NONE ? document.name() : document.name() + ", small on top",
                 cutter.moved(-box.x() - box.widthMm() / 2, -box.y() - box.heightMm() / 2)
                         .pathData(),
                 cut.iced(),
                 cut.bare(),
                 Dough.pieceGrams(cutter.areaMm2(), thick, kitchen.habits()),
-                Oven.onTray(cookie, kitchen.habits()),
+                Oven.onTray(shape, kitchen.habits()),
                 (cut.pieces() + load - 1) / load,
-                Oven.minutes(cookie, kitchen.habits()));
+                Oven.minutes(shape, kitchen.habits()));
     }
 }

@@ -17,6 +17,7 @@ import kindthimble.app.tint.TintService;
 import kindthimble.app.tint.Tinter;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
+import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.dough.Dough;
 import kindthimble.core.dough.DoughRecipe;
@@ -95,16 +96,22 @@ public class Planner {
     public List<Dough.Cut> cuts(Kept order) {
         Kitchen kitchen = kitchen(order.details());
         Tally tally = new Tally(kitchen.recipe(), kitchen.mean(Habit.BREAKAGE_PERCENT));
-        return order.designs().stream()
-                .filter(design -> design.count() > 0
-                        && !cookies.measure(design.document(), kitchen).onFilm())
-                .map(design -> Dough.Cut.of(
-                        design.id(),
-                        design.count() + tally.spares(design.count()),
-                        order.details().bareSpares(),
-                        design.document().cutter().baked(0),
-                        kitchen.habits()))
-                .toList();
+        List<Dough.Cut> cuts = new ArrayList<>();
+        for (Kept.KeptDesign design : order.designs()) {
+            Cookie cookie = design.count() > 0 ? cookies.measure(design.document(), kitchen) : null;
+            if (cookie == null || cookie.onFilm()) {
+                continue;
+            }
+            Dough.Cut cut = Dough.Cut.of(
+                    design.id(),
+                    design.count() + tally.spares(design.count()),
+                    order.details().bareSpares(),
+                    design.document().cutter().baked(0),
+                    kitchen.habits());
+            cuts.add(cut);
+            cookie.tops().forEach(top -> cuts.add(cut.with(top.move(), top.each(), top.cutter())));
+        }
+        return cuts;
     }
 
     /**

@@ -93,6 +93,43 @@ class BakingTest {
         assertEquals(before, baking());
     }
 
+    /**
+     * Sixty rounds of 60 mm with a small one of 40 mm on each, three spares and one that stays bare: 64 x (30^2 + 20^2) pi mm2, 6 mm thick, 1.2 g a millilitre;
+     * worked out by hand.
+     */
+    @Test
+    void smallCookiesOnTopAreDoughAndLoadsToo() {
+        long order = APP.post("/api/orders", "{\"name\":\"Rounds\",\"handOver\":\"2026-12-12T10:00:00\"}")
+                .body()
+                .get("id")
+                .asLong();
+        APP.post("/api/orders/" + order + "/designs", """
+                {"count": 60, "document": {"format": 2, "name": "Round on round",
+                  "cutter": {"shape": {"kind": "round"}, "across": "WIDTH", "sizeMm": 60},
+                  "moves": [{"move": "flood", "colour": "white"},
+                            {"move": "cookie on top", "colour": "white", "form": "DISC", "sizeMm": 40, "pieces": 1}]}}
+                """);
+        JsonNode view = APP.get("/api/orders/" + order + "/baking").body();
+        assertEquals(128, view.at("/dough/dough/pieces").asInt(), view::toString);
+        assertEquals(1_882, view.at("/dough/dough/cutGrams").asDouble(), 1);
+        assertEquals(2, view.get("designs").size());
+        JsonNode small = view.at("/designs/1");
+        assertTrue(small.get("onTray").asInt() > view.at("/designs/0/onTray").asInt());
+        assertEquals(9, small.get("minutes").asDouble(), "under 50 mm");
+        int placed = view.at("/rolled/left").asInt();
+        for (JsonNode sheet : view.at("/rolled/sheets")) {
+            placed += sheet.get("pieces").size();
+        }
+        assertEquals(128, placed);
+        long baked = 0;
+        for (JsonNode step : APP.get("/api/orders/" + order + "/bench").body().get("steps")) {
+            baked += step.get("doing").asString().equals("BAKE")
+                    ? step.get("cookies").asInt()
+                    : 0;
+        }
+        assertEquals(128, baked);
+    }
+
     @Test
     void anOrderWithoutCookiesNeedsNoDough() {
         long order = APP.post("/api/orders", "{\"name\":\"Nothing yet\",\"handOver\":\"2026-12-12T10:00:00\"}")

@@ -12,6 +12,8 @@ import kindthimble.core.geometry.TooMuch;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.mark.Layer;
 import kindthimble.core.mark.OnCookie;
+import kindthimble.core.mark.Placed;
+import kindthimble.core.move.Stack;
 import kindthimble.core.passes.Passes;
 
 /**
@@ -55,6 +57,31 @@ public record Cookie(
         public Spot at() {
             return region.inside();
         }
+    }
+
+    /**
+     * A small cookie that is set on a larger one, and baked with it.
+     *
+     * @param move index of the move that sets it on
+     * @param cutter as it cuts the dough
+     * @param baked as it comes out of the oven
+     * @param each how many lie on one cookie
+     */
+    public record Top(int move, Region cutter, Region baked, int each) {}
+
+    /** The small cookies that are set on it. */
+    public List<Top> tops() {
+        List<Top> tops = new ArrayList<>();
+        for (OnCookie on : marks) {
+            if (design.moves().get(on.move()) instanceof Stack stack && on.mark() instanceof Placed placed) {
+                tops.add(new Top(
+                        on.move(),
+                        stack.cutter(),
+                        placed.pieces().get(0),
+                        placed.pieces().size()));
+            }
+        }
+        return tops;
     }
 
     public Cookie {

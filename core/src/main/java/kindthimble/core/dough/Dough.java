@@ -36,11 +36,24 @@ public record Dough(
      * Pieces of one cutter.
      *
      * @param design number of the design
+     * @param top index of the move that sets them on larger ones; {@link #NONE} for what lies on none
      * @param iced how many of them are iced, spares with them
      * @param bare how many are baked beside them
      * @param cutter as it cuts the dough
      */
-    public record Cut(long design, int iced, int bare, Region cutter) {
+    public record Cut(long design, int top, int iced, int bare, Region cutter) {
+        public static final int NONE = -1;
+
+        /** Of what is set on nothing. */
+        public Cut(long design, int iced, int bare, Region cutter) {
+            this(design, NONE, iced, bare, cutter);
+        }
+
+        /** The small ones that go with these, so many on each. */
+        public Cut with(int topMove, int each, Region topCutter) {
+            return new Cut(design, topMove, iced * each, bare * each, topCutter);
+        }
+
         /**
          * @param iced how many of them are iced; of none, none are baked beside
          * @param bare how many are baked beside them; null for as many as the shop does

@@ -38,11 +38,12 @@ public record Rolled(List<Sheet> sheets, int left) {
 
     /**
      * @param design its number
+     * @param top as in {@link Dough.Cut}
      * @param xMm where the middle of the cutter's box lies, from the sheet's left
      * @param yMm the same, from its top
      * @param turned whether it is turned upside down
      */
-    public record RolledPiece(long design, double xMm, double yMm, boolean turned) {}
+    public record RolledPiece(long design, int top, double xMm, double yMm, boolean turned) {}
 
     /** Share of the first sheets that is cookies; 0 for none. */
     public double share() {
@@ -101,7 +102,7 @@ public record Rolled(List<Sheet> sheets, int left) {
                     break;
                 }
                 first.take(cells);
-                pieces.add(first.piece(one.cut.design()));
+                pieces.add(first.piece(one.cut));
                 area += one.cut.cutter().areaMm2();
                 one.left--;
             }
@@ -178,8 +179,8 @@ public record Rolled(List<Sheet> sheets, int left) {
             cells.take(this);
         }
 
-        RolledPiece piece(long design) {
-            return new RolledPiece(design, x * CELL_MM + middleX, y * CELL_MM + middleY, turned);
+        RolledPiece piece(Dough.Cut of) {
+            return new RolledPiece(of.design(), of.top(), x * CELL_MM + middleX, y * CELL_MM + middleY, turned);
         }
     }
 

@@ -91,9 +91,14 @@ public record Stack(
         return moves == null ? List.of() : moves;
     }
 
+    /** As it cuts the dough. */
+    public Region cutter() {
+        return SmallForm.region(form, path, sizeMm);
+    }
+
     @Override
     public void lay(Ground ground) {
-        Region cookie = SmallForm.region(form, path, sizeMm);
+        Region cookie = SmallForm.region(form, path, sizeMm * (1 + ground.mean(Habit.SPREAD_PERCENT) / 100));
         Region region = ground.on(on);
         if (sizeMm > region.box().widthMm()) {
             throw new Refused("sizeMm", "A cookie that wide does not fit on this one. Make it smaller.");

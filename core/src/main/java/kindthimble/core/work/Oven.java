@@ -1,7 +1,7 @@
 package kindthimble.core.work;
 
-import kindthimble.core.design.Cookie;
 import kindthimble.core.geometry.Box;
+import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
 
@@ -10,8 +10,8 @@ public final class Oven {
     private Oven() {}
 
     /** How many cookies lie on a baking tray, 1 or more. */
-    public static int onTray(Cookie cookie, Habits habits) {
-        Box box = cookie.baked().box();
+    public static int onTray(Region baked, Habits habits) {
+        Box box = baked.box();
         double gap = habits.mean(Habit.BAKING_GAP_MM);
         int across = (int) ((habits.mean(Habit.BAKING_TRAY_WIDTH_MM) + gap) / (box.widthMm() + gap));
         int along = (int) ((habits.mean(Habit.BAKING_TRAY_LENGTH_MM) + gap) / (box.heightMm() + gap));
@@ -19,13 +19,13 @@ public final class Oven {
     }
 
     /** How many cookies are a load. */
-    public static int load(Cookie cookie, Habits habits) {
-        return onTray(cookie, habits) * habits.pieces(Habit.OVEN_TRAYS);
+    public static int load(Region baked, Habits habits) {
+        return onTray(baked, habits) * habits.pieces(Habit.OVEN_TRAYS);
     }
 
     /** How long a load bakes, in minutes: small ones shorter, large ones longer. */
-    public static double minutes(Cookie cookie, Habits habits) {
-        Box box = cookie.baked().box();
+    public static double minutes(Region baked, Habits habits) {
+        Box box = baked.box();
         double across = Math.max(box.widthMm(), box.heightMm());
         if (across < habits.mean(Habit.SMALL_COOKIE_MM)) {
             return habits.mean(Habit.OVEN_SMALL_MINUTES);

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import kindthimble.core.design.Cookie;
+import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.mark.Hands;
@@ -207,13 +208,23 @@ public final class WorkList {
         add(order.id + " label", Task.Work.LABEL, order.id, null, minutes(Habit.LABEL_MINUTES), packed);
     }
 
-    /** Loads of the oven: cut, chilled, baked. */
+    /** Loads of the oven: cut, chilled, baked; the small cookies that are set on others by themselves. */
     private List<String> baked(Order order, Design design, String dough) {
-        int most = Oven.load(design.cookie, habits);
         List<String> loads = new ArrayList<>();
-        for (int left = design.baked(), load = 1; left > 0; left -= most, load++) {
+        String key = order.id + " " + design.id;
+        baked(order, design, key, design.baked(), design.cookie.baked(), dough, loads);
+        for (Cookie.Top top : design.cookie.tops()) {
+            baked(order, design, key + " top " + top.move(), design.baked() * top.each(), top.baked(), dough, loads);
+        }
+        return loads;
+    }
+
+    private void baked(
+            Order order, Design design, String key, int pieces, Region shape, String dough, List<String> loads) {
+        int most = Oven.load(shape, habits);
+        for (int left = pieces, load = 1; left > 0; left -= most, load++) {
             int n = Math.min(most, left);
-            String cut = order.id + " " + design.id + " cut " + load;
+            String cut = key + " cut " + load;
             tasks.add(new Task(
                     cut,
                     Task.Work.CUT,
@@ -226,7 +237,7 @@ public final class WorkList {
                     Math.max(1, (int) Math.round(n * habits.mean(Habit.CUT_SECONDS))),
                     0,
                     List.of(new Task.Wait(dough, minutes(Habit.DOUGH_CHILL_MINUTES), Task.Why.CHILL))));
-            String bake = order.id + " " + design.id + " bake " + load;
+            String bake = key + " bake " + load;
             tasks.add(new Task(
                     bake,
                     Task.Work.BAKE,
@@ -237,11 +248,10 @@ public final class WorkList {
                     null,
                     n,
                     Math.max(1, minutes(Habit.LOAD_MINUTES)),
-                    (int) Math.round(Oven.minutes(design.cookie, habits) * MINUTE),
+                    (int) Math.round(Oven.minutes(shape, habits) * MINUTE),
                     List.of(new Task.Wait(cut, minutes(Habit.CUT_CHILL_MINUTES), Task.Why.CHILL))));
             loads.add(bake);
         }
-        return loads;
     }
 
     /** Passes tray by tray, and packing; what the label waits for. */
