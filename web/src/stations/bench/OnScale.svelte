@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { onMount } from "svelte";
+  import { onMount, untrack } from "svelte";
   import { theDesk } from "../../desk/order.svelte";
   import Press from "../../parts/Press.svelte";
   import { fixed, grams } from "../../units/format";
@@ -37,6 +37,8 @@
   $effect(() => {
     void name;
     isArmed = false;
+    // What lies there belongs to what was weighed before: another step, another vessel.
+    if (untrack(() => wanted > 0 && scale.grams !== null && scale.grams !== 0)) void scale.tare();
   });
   $effect(() => {
     if (on === null || isTaken) return;

@@ -20,7 +20,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
  * Who may come in. A page from elsewhere, opened in the decorator's browser, can send requests here too: so only the names that this
- * application is meant to answer to get an answer, and a change has to come from one of its own pages, as JSON.
+ * application is meant to answer to get an answer, and a change that a browser sends has to come from one of its own pages, as JSON. A program on
+ * this computer that is no browser is answered as any.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
@@ -66,8 +67,11 @@ class Doors extends OncePerRequestFilter {
         if (host == null || !answersTo(request, withoutPort(host))) {
             PlainProblem.write(
                     response, HttpStatus.MISDIRECTED_REQUEST, "This application does not answer to that name.");
-        } else if (!LOOKING.contains(request.getMethod()) && !isFromOwnPage(request, host) && !isHarmless(request)) {
-            PlainProblem.write(response, HttpStatus.FORBIDDEN, "Changes come from the application's own pages only.");
+        } else if (!LOOKING.contains(request.getMethod()) && !isFromOwnPage(request, host)) {
+            PlainProblem.write(
+                    response,
+                    HttpStatus.FORBIDDEN,
+                    "Changes come from the application's own pages, or from a program that is no browser.");
         } else if (request.getContentLengthLong() > largest(request)) {
             PlainProblem.write(
                     response,
@@ -90,18 +94,12 @@ class Doors extends OncePerRequestFilter {
         return request.isSecure() ? sharedHosts.contains(name) : hosts.contains(name);
     }
 
+    /** A browser says where a change comes from, by one header or the other; what says neither is a program of her own. */
     private static boolean isFromOwnPage(HttpServletRequest request, String host) {
         String site = request.getHeader("Sec-Fetch-Site");
         String origin = request.getHeader("Origin");
-        if (site != null && !site.equals("same-origin")) {
-            return false;
-        }
-        return origin == null ? site != null : origin.equals(request.getScheme() + "://" + host);
-    }
-
-    /** Reading a drawing changes nothing: a program that is no page may ask for it too. */
-    private static boolean isHarmless(HttpServletRequest request) {
-        return isDrawing(request) && request.getHeader("Origin") == null && request.getHeader("Sec-Fetch-Site") == null;
+        return (site == null || site.equals("same-origin"))
+                && (origin == null || origin.equals(request.getScheme() + "://" + host));
     }
 
     /** Only all that a shop has comes in as an archive. */

@@ -10,6 +10,8 @@ import kindthimble.core.icing.KitchenWords;
 import kindthimble.core.kitchen.Measures;
 import kindthimble.core.kitchen.Tip;
 import kindthimble.core.mark.Icing;
+import kindthimble.core.pour.BagFill;
+import kindthimble.core.pour.Demand;
 import kindthimble.core.pour.Pour;
 
 /** How amounts are written on paper: as a kitchen scale shows them, with spoons beside them where a shop wants that. */
@@ -23,14 +25,16 @@ final class Amounts {
 
     /** The tips of a portion, and widths that bags without one are cut to. */
     static String tips(Pour.Portion portion, String between) {
-        if (portion.tips().isEmpty()) {
+        return tips(portion, portion.tips(), between);
+    }
+
+    /** The same of some of its bags. */
+    static String tips(Pour.Portion portion, List<String> used, String between) {
+        if (used.isEmpty()) {
             return cut(portion);
         }
-        String tips = portion.tips().stream().filter(tip -> !Tip.isCut(tip)).collect(Collectors.joining(between));
-        String cuts = portion.tips().stream()
-                .filter(Tip::isCut)
-                .map(cut -> cut + " mm")
-                .collect(Collectors.joining(", "));
+        String tips = used.stream().filter(tip -> !Tip.isCut(tip)).collect(Collectors.joining(between));
+        String cuts = used.stream().filter(Tip::isCut).map(cut -> cut + " mm").collect(Collectors.joining(", "));
         return tips.isEmpty() ? cuts : "tip " + tips + (cuts.isEmpty() ? "" : ", " + cuts);
     }
 
@@ -105,17 +109,19 @@ final class Amounts {
                 .orElse(new PourView.BowlColour(key, key, "#888888"));
     }
 
-    /** What a portion is for, in the words of the designs. */
-    static String drinkers(PourView pour, Pour.Portion portion) {
-        List<String> names = portion.drinks().stream()
-                .map(drink -> pour.designs().stream()
-                        .filter(design -> design.design().equals(drink.design()))
-                        .map(PourView.Drinker::name)
-                        .findFirst()
-                        .orElse(""))
+    /** The designs that drink from some of a portion's bags. */
+    static List<PourView.Drinker> drinkersOf(PourView pour, Pour.Portion portion, BagFill fill) {
+        List<String> designs = portion.drinks().stream()
+                .filter(drink -> fill.tips().isEmpty()
+                        || drink.tip() == null
+                        || fill.tips().contains(drink.tip()))
+                .map(Demand.Drink::design)
                 .distinct()
                 .toList();
-        return String.join(", ", names);
+        return designs.stream()
+                .flatMap(
+                        id -> pour.designs().stream().filter(one -> one.design().equals(id)))
+                .toList();
     }
 
     private static String trimmed(double number) {

@@ -1,12 +1,18 @@
 package kindthimble.app.print;
 
+import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
 import kindthimble.app.plan.PourView;
 import kindthimble.core.icing.KitchenWords;
 import kindthimble.core.kitchen.Customs;
 import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.mark.Icing;
+import kindthimble.core.pour.BagFill;
 import kindthimble.core.pour.Pour;
 
 /** A label for each bag, on a sheet of labels or on plain paper with lines to cut along. */
@@ -60,21 +66,27 @@ final class BagLabels {
         }
     }
 
-    private record Label(PourView.BowlColour colour, Pour.Portion portion, int n) {}
+    private record Label(PourView.BowlColour colour, Pour.Portion portion, BagFill fill, int n) {}
 
-    static byte[] of(Prints.Printed order, PourView pour, Sheet sheet, ShopSettings shop) {
+    /**
+     * @param handOvers when each order that drinks from them is fetched, by its number
+     */
+    static byte[] of(
+            Prints.Printed order, PourView pour, Map<Long, LocalDateTime> handOvers, Sheet sheet, ShopSettings shop) {
         Written w = new Written(shop);
         List<Label> labels = new ArrayList<>();
         for (Pour.Bowl bowl : pour.pour().bowls()) {
             for (Pour.Portion portion : bowl.portions()) {
                 if (portion.vessel() == Icing.Vessel.BAG || portion.vessel() == Icing.Vessel.BOTTLE) {
-                    for (int n = 1; n <= portion.bags(); n++) {
-                        labels.add(new Label(Amounts.colour(pour, bowl.colour()), portion, n));
+                    int n = 0;
+                    for (BagFill fill : portion.fillings()) {
+                        for (int bag = 0; bag < fill.bags(); bag++) {
+                            labels.add(new Label(Amounts.colour(pour, bowl.colour()), portion, fill, ++n));
+                        }
                     }
                 }
             }
         }
-        String date = w.day(order.handOver());
         try (Paper paper = new Paper("Bag labels: " + order.name(), sheet.paper(w.paper()), order.foot(w), 8)) {
             int onPage = sheet.across * sheet.down;
             for (int i = 0; i < labels.size(); i++) {
@@ -84,7 +96,7 @@ final class BagLabels {
                 int place = i % onPage;
                 double x = sheet.left + place % sheet.across * (sheet.width + sheet.gapX);
                 double y = sheet.top + place / sheet.across * (sheet.height + sheet.gapY);
-                label(paper, w, shop.words(), date, pour, labels.get(i), sheet, x, y);
+                label(paper, w, shop.words(), handOvers, pour, labels.get(i), sheet, x, y);
             }
             return paper.bytes();
         }
@@ -95,7 +107,7 @@ final class BagLabels {
             Paper paper,
             Written w,
             KitchenWords words,
-            String date,
+            Map<Long, LocalDateTime> handOvers,
             PourView pour,
             Label label,
             Sheet sheet,
@@ -115,19 +127,28 @@ final class BagLabels {
         paper.writeWithin(x + 13, at, COLOUR_POINTS, true, label.colour().name(), room - 9);
         at += row;
         paper.write(x + 4, at, 12, true, Amounts.count(words, portion.state(), portion.countSeconds()));
-        String tip = Amounts.tips(portion, " > ");
+        String tip = Amounts.tips(portion, label.fill().tips(), " > ");
         paper.writeTo(x + 4 + room, at, 12, true, tip);
         at += row * 0.9;
-        paper.write(x + 4, at, 10, false, w.grams(portion.gramsPerBag()));
-        paper.writeTo(
-                x + 4 + room,
-                at,
-                10,
-                false,
-                portion.bags() == 1 ? "the only bag" : "bag %d of %d".formatted(label.n(), portion.bags()));
+        List<PourView.Drinker> drinkers = Amounts.drinkersOf(pour, portion, label.fill());
+        String grams = w.grams(label.fill().gramsEach())
+                + (portion.bags() == 1 ? ", the only bag" : ", bag %d of %d".formatted(label.n(), portion.bags()));
+        paper.write(x + 4, at, 10, false, grams);
+        String orders =
+                drinkers.stream().map(PourView.Drinker::orderName).distinct().collect(Collectors.joining(" + "));
+        double gramsWidth = paper.widthMm(10, false, grams) + 3;
+        paper.writeWithin(x + 4 + gramsWidth, at, 8.5, false, orders, room - gramsWidth);
         at += row * 0.75;
+        String date = drinkers.stream()
+                .map(drinker -> handOvers.get(drinker.order()))
+                .filter(Objects::nonNull)
+                .min(Comparator.naturalOrder())
+                .map(w::day)
+                .orElse("");
+        List<String> designs =
+                drinkers.stream().map(PourView.Drinker::name).distinct().toList();
         double dateWidth = paper.widthMm(8.5, false, date);
-        paper.writeWithin(x + 4, at, 8.5, false, Amounts.drinkers(pour, portion), room - dateWidth - 3);
+        paper.writeWithin(x + 4, at, 8.5, false, String.join(", ", designs), room - dateWidth - 3);
         paper.writeTo(x + 4 + room, at, 8.5, false, date);
     }
 }

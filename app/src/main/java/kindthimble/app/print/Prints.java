@@ -65,7 +65,10 @@ public class Prints {
         } catch (IllegalArgumentException e) {
             throw new Refused("sheet", "There is no such sheet of labels. Take one of the list, or plain paper.");
         }
-        return BagLabels.of(printed(order), mixing.view(order).pour(), laid, shop.settings());
+        Map<Long, LocalDateTime> handOvers = new HashMap<>();
+        together.mixedWith(order)
+                .forEach(one -> handOvers.put(one.id(), one.details().handOver()));
+        return BagLabels.of(printed(order), mixing.view(order).pour(), handOvers, laid, shop.settings());
     }
 
     /** PDF. */

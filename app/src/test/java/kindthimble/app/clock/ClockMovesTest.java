@@ -160,6 +160,8 @@ class ClockMovesTest {
 
     @Test
     void aHelperTakesWhatIsTheirs() {
+        // What is dry in the evening, when her own day has ended.
+        shop("/settings/working/own/days/FRIDAY", "[{\"from\": \"08:00\", \"to\": \"20:00\"}]");
         shop(
                 "/settings/working/helpers",
                 "[{\"name\": \"Pat\", \"does\": [\"PACKING\"], \"hours\": {\"days\": {}, \"changes\": [{\"day\": \"2026-12-04\", \"spans\": [{\"from\": \"06:00\", \"to\": \"22:00\"}]}, {\"day\": \"2026-12-05\", \"spans\": [{\"from\": \"06:00\", \"to\": \"22:00\"}]}]}}]");

@@ -20,10 +20,10 @@ class DoorsTest {
 
     /** Other names, changes from other pages, and what is no JSON get a sentence and change nothing. */
     @Test
-    void onlyItsOwnPagesComeIn() throws IOException, InterruptedException {
+    void ofPagesOnlyItsOwnComeIn() throws IOException, InterruptedException {
         int orders = APP.get("/api/week").body().get("orders").size();
         String body = "{\"name\":\"From elsewhere\",\"handOver\":\"2026-12-12T10:00:00\"}";
-        assertEquals(403, sent(body, "Content-Type", "application/json"));
+        assertEquals(403, sent(body, "Content-Type", "application/json", "Sec-Fetch-Site", "none"));
         assertEquals(403, sent(body, "Content-Type", "application/json", "Origin", "http://kites.example"));
         assertEquals(
                 403,
@@ -32,6 +32,7 @@ class DoorsTest {
         assertEquals(413, sent(" ".repeat(1_000_001), "Content-Type", "application/json", "Origin", APP.url()));
         assertEquals(orders, APP.get("/api/week").body().get("orders").size());
         assertEquals(201, sent(body, "Content-Type", "application/json", "Sec-Fetch-Site", "same-origin"));
+        assertEquals(201, sent(body, "Content-Type", "application/json"), "a program that is no browser");
         String port = APP.url().substring(APP.url().lastIndexOf(':') + 1);
         assertTrue(raw(port, "localhost").startsWith("HTTP/1.1 200"));
         assertTrue(raw(port, "kites.example").startsWith("HTTP/1.1 421"));

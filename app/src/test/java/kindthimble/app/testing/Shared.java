@@ -74,8 +74,13 @@ public final class Shared {
             "--kind-thimble.share.names=127.0.0.1,localhost",
             "--kind-thimble.share.keystore=" + folder.resolve("certificate.p12"),
             "--kind-thimble.share.keystore-password=changeit",
-            "--kind-thimble.share.new-password=" + folder.resolve("password")
+            newPassword()
         };
+    }
+
+    /** What has an application take the password up, shared or not. */
+    String newPassword() {
+        return "--kind-thimble.share.new-password=" + folder.resolve("password");
     }
 
     public String url() {

@@ -94,9 +94,8 @@ final class TestApplication {
             if (context != null) {
                 context.close();
             }
-            if (isShared) {
-                Shared.ONCE.choosePassword();
-            }
+            // Whichever of the run's JVMs makes it: those that share it have the password in it.
+            Shared.ONCE.choosePassword();
             start();
             awaitListening();
             TestDatabases.copyUnderAnApplication(database, template);
@@ -148,9 +147,7 @@ final class TestApplication {
                 // Between two test classes its connections break, which it would say each time.
                 "--logging.level.com.zaxxer.hikari=error"));
         arguments.add("--kind-thimble.demo=" + hasDemo);
-        if (isShared) {
-            arguments.addAll(List.of(Shared.ONCE.arguments()));
-        }
+        arguments.addAll(isShared ? List.of(Shared.ONCE.arguments()) : List.of(Shared.ONCE.newPassword()));
         context = new SpringApplicationBuilder(KindThimble.class).run(arguments.toArray(String[]::new));
         port = Integer.parseInt(context.getEnvironment().getProperty("local.server.port"));
     }

@@ -13,7 +13,6 @@ import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.mark.Layer;
 import kindthimble.core.mark.OnCookie;
 import kindthimble.core.mark.Placed;
-import kindthimble.core.move.Stack;
 import kindthimble.core.passes.Passes;
 
 /**
@@ -73,10 +72,10 @@ public record Cookie(
     public List<Top> tops() {
         List<Top> tops = new ArrayList<>();
         for (OnCookie on : marks) {
-            if (design.moves().get(on.move()) instanceof Stack stack && on.mark() instanceof Placed placed) {
+            if (on.mark() instanceof Placed placed && !placed.cutter().isEmpty()) {
                 tops.add(new Top(
                         on.move(),
-                        stack.cutter(),
+                        placed.cutter(),
                         placed.pieces().get(0),
                         placed.pieces().size()));
             }

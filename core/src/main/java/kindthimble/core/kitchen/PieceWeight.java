@@ -2,6 +2,7 @@ package kindthimble.core.kitchen;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.mark.Pieces;
 import kindthimble.core.words.Refused;
@@ -29,27 +30,45 @@ public record PieceWeight(
     public static final double HOUSE_MM = 9;
 
     /**
-     * What one weighs at another size: what grows all ways goes with the cube of its size, a leaf of one tip with its length.
-     */
-    double gramsAt(double otherMm) {
-        double times = otherMm / sizeMm;
-        return grams * (kind == Pieces.PieceKind.LEAF ? times : times * times * times);
-    }
-
-    /**
-     * What a piece weighs: by the weighed one of the same kind and tip that is nearest in size, else of the same kind, else as the house says.
+     * What a piece weighs: by the weighed one of the same kind and tip that is nearest in size, else of the same kind, else as the house says; at another size and
+     * out of another tip as the shape of it has it.
      *
      * @param weighed by the shop
-     * @param houseGrams of one of {@value #HOUSE_MM} mm
+     * @param tips of the shop
+     * @param houseGrams of one of {@value #HOUSE_MM} mm out of the tip that is usual for it
      */
     static double grams(
-            List<PieceWeight> weighed, Pieces.PieceKind kind, String tip, double sizeMm, double houseGrams) {
-        return weighed.stream()
+            List<PieceWeight> weighed,
+            List<Tip> tips,
+            Pieces.PieceKind kind,
+            String tip,
+            double sizeMm,
+            double houseGrams) {
+        PieceWeight known = weighed.stream()
                 .filter(one -> one.kind() == kind)
                 .min(Comparator.comparing((PieceWeight one) -> !tip.equals(one.tip()))
                         .thenComparingDouble(one -> Math.abs(Math.log(one.sizeMm() / sizeMm))))
-                .orElse(new PieceWeight(kind, tip, HOUSE_MM, houseGrams))
-                .gramsAt(sizeMm);
+                .orElse(new PieceWeight(kind, usualTip(kind), HOUSE_MM, houseGrams));
+        return known.grams()
+                * PieceShape.mm3(kind, opening(tips, tip), sizeMm)
+                / PieceShape.mm3(kind, opening(tips, known.tip()), known.sizeMm());
+    }
+
+    private static String usualTip(Pieces.PieceKind kind) {
+        return switch (kind) {
+            case LEAF -> Tip.LEAF;
+            case ROSETTE, STAR -> Tip.STAR;
+            case FLOWER, PETAL -> Tip.PETAL;
+        };
+    }
+
+    /** Of one that the shop has put away, as the house's of that name. */
+    private static double opening(List<Tip> tips, String name) {
+        return Stream.concat(tips.stream(), Tip.HOUSE.stream())
+                .filter(tip -> tip.name().equals(name))
+                .mapToDouble(Tip::openingMm)
+                .findFirst()
+                .orElse(Tip.HOUSE.get(0).openingMm());
     }
 
     void check(List<Tip> tips) {

@@ -128,7 +128,7 @@ public record ShopSettings(
 
     /** What one piece weighs in g, see {@link PieceWeight}. */
     public double pieceGrams(Pieces.PieceKind kind, String tip, double sizeMm, double houseGrams) {
-        return PieceWeight.grams(weights, kind, tip, sizeMm, houseGrams);
+        return PieceWeight.grams(weights, tips, kind, tip, sizeMm, houseGrams);
     }
 
     /** What a new shop's settings are. */

@@ -17,6 +17,7 @@ import kindthimble.core.icing.BaseRecipe;
  * @param gate what has to be so underneath
  * @param handSeconds hands it takes
  * @param layers what to paint
+ * @param cutter of a small cookie, as it cuts the dough; empty for all else
  */
 public record Placed(
         Icing icing,
@@ -25,8 +26,21 @@ public record Placed(
         double heightMm,
         Gate gate,
         double handSeconds,
-        List<Layer> layers)
+        List<Layer> layers,
+        Region cutter)
         implements Mark {
+    /** What is no cookie. */
+    public Placed(
+            Icing icing,
+            List<Region> pieces,
+            double glueGrams,
+            double heightMm,
+            Gate gate,
+            double handSeconds,
+            List<Layer> layers) {
+        this(icing, pieces, glueGrams, heightMm, gate, handSeconds, layers, Region.EMPTY);
+    }
+
     public Placed {
         pieces = List.copyOf(pieces);
         layers = List.copyOf(layers);

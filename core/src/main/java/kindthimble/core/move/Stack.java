@@ -91,13 +91,9 @@ public record Stack(
         return moves == null ? List.of() : moves;
     }
 
-    /** As it cuts the dough. */
-    public Region cutter() {
-        return SmallForm.region(form, path, sizeMm);
-    }
-
     @Override
     public void lay(Ground ground) {
+        Region cutter = SmallForm.region(form, path, sizeMm);
         Region cookie = SmallForm.region(form, path, sizeMm * (1 + ground.mean(Habit.SPREAD_PERCENT) / 100));
         Region region = ground.on(on);
         if (sizeMm > region.box().widthMm()) {
@@ -128,6 +124,7 @@ public record Stack(
                         ground.mean(Habit.DOUGH_MM),
                         ground.isBare(on) ? Gate.BARE_COOKIE : Gate.DRY_THROUGH,
                         lying.size() * ground.mean(Habit.TRANSFER_SECONDS),
-                        layers));
+                        layers,
+                        cutter));
     }
 }

@@ -122,7 +122,7 @@ class MovesTest {
     void piecesAndBordersWeighWhatTheShopSays() {
         Cookie cookie = card(WHITE, new Ruffle("coal", Frill.Border.RUFFLE, 5.0, null, null, null));
         double centimetres = 4 * 55 / 10.0;
-        assertEquals(centimetres * 0.45, cookie.marks().get(1).mark().grams(HouseRecipes.MERINGUE_POWDER), 1e-9);
+        assertEquals(centimetres * 0.233, cookie.marks().get(1).mark().grams(HouseRecipes.MERINGUE_POWDER), 1e-9);
         Mark stitches = mark(
                 1, WHITE, new Stitches("coal", 4.0, 2.0, Where.alongEdge(null, null, 3.0), null, null, null, null));
         assertEquals(4 * 54 * 4 / 6.0 * Math.PI * 0.64 / 4, stitches.volumeMm3(), 1e-6);

@@ -146,15 +146,19 @@ class SmallDesignTest {
         Stack iced = Catalogue.with(bare, "moves", List.of(Moves.flood("rose"), Moves.dots("navy", 2, 3)));
         Cookie below = MEASURING.measure(Moves.round(90, 1.5, WHITE, bare));
         Cookie cookie = MEASURING.measure(Moves.round(90, 1.5, WHITE, iced));
-        Region top = SmallForm.region(SmallForm.DISC, null, 30);
+        Region top = SmallForm.region(SmallForm.DISC, null, 30 * 1.02);
         Cookie alone = MEASURING.measure(new Design(
                 Design.FORMAT,
                 "Top",
                 new Cutter(new BasicForm.Round(), Across.WIDTH, 30),
-                0.0,
+                null,
                 1.5,
                 List.of(Moves.flood("rose"), Moves.dots("navy", 2, 3))));
-        assertEquals(below.grams(BASE) + alone.grams(BASE), cookie.grams(BASE), 1e-6, "as if it were iced by itself");
+        assertEquals(
+                below.grams(BASE) + alone.grams(BASE),
+                cookie.grams(BASE),
+                1e-6,
+                "as if it were baked and iced by itself");
         assertEquals(top.areaMm2(), cookie.small().get(1).baked().areaMm2(), 1e-9);
         assertTrue(ahead(cookie).stream().allMatch(mark -> mark.ahead() == null), "no spares but those of the cookie");
     }
