@@ -1356,6 +1356,8 @@ export interface components {
         Baked: {
             /** Format: int64 */
             design: number;
+            /** Format: int32 */
+            top: number;
             name: string;
             path: string;
             /** Format: int32 */
@@ -1400,11 +1402,11 @@ export interface components {
             /** Format: double */
             surplusGrams: number;
             /** Format: double */
+            keptGrams: number;
+            /** Format: double */
             inGrams: number;
             /** Format: double */
             outGrams: number;
-            /** Format: double */
-            keptGrams: number;
         };
         BaseRecipe: {
             key: string;
@@ -3709,6 +3711,8 @@ export interface components {
         RolledPiece: {
             /** Format: int64 */
             design: number;
+            /** Format: int32 */
+            top: number;
             /** Format: double */
             xMm: number;
             /** Format: double */
@@ -4042,9 +4046,9 @@ export interface components {
             packs: number;
             packCost: number | null;
             cost: (number | null) | null;
+            unpriced: boolean;
             /** Format: double */
             missing: number;
-            unpriced: boolean;
         };
         TopUp: {
             bowl: components["schemas"]["Bowl"];

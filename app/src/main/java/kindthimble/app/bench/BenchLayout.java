@@ -15,7 +15,6 @@ import kindthimble.app.shop.ShopService;
 import kindthimble.app.tint.TintService;
 import kindthimble.core.bench.BagUse;
 import kindthimble.core.design.Cookie;
-import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.kitchen.ShopSettings;
@@ -24,6 +23,7 @@ import kindthimble.core.mark.Hands;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Mark;
 import kindthimble.core.pour.MixingOrder;
+import kindthimble.core.pour.Packaging;
 import kindthimble.core.pour.Pour;
 import kindthimble.core.words.Refused;
 import kindthimble.core.work.Parts;
@@ -278,16 +278,14 @@ class BenchLayout {
                     : List.of(new BenchView.Pieces(portion.largeBags() ? "large bags" : "bags", portion.bags()));
         }
         if (task.doing() == Task.Work.PACK) {
-            return List.of(new BenchView.Pieces("cookie bags", task.cookies()));
+            return List.of(new BenchView.Pieces(Packaging.COOKIE_BAGS, task.cookies()));
         }
         if (task.doing() == Task.Work.LABEL) {
             int cookies =
                     order.designs().stream().mapToInt(Kept.KeptDesign::count).sum();
-            double inBox = shop.settings().mean(Habit.COOKIES_PER_BOX);
-            int boxes = inBox > 0 ? (int) Math.ceil(cookies / inBox) : 0;
-            return boxes > 0
-                    ? List.of(new BenchView.Pieces("boxes", boxes), new BenchView.Pieces("tags", boxes))
-                    : List.of(new BenchView.Pieces("tags", cookies));
+            return Packaging.of(cookies, 0, shop.settings().habits()).atTheLabel().entrySet().stream()
+                    .map(one -> new BenchView.Pieces(one.getKey(), one.getValue()))
+                    .toList();
         }
         return List.of();
     }

@@ -41,9 +41,9 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class BenchService {
     private static final double PERCENT = 100;
 
-    /** What can have a step begun, or not begun any more. */
-    private static final Set<BenchEvent.Pressed> BEGINS =
-            Set.of(BenchEvent.Pressed.BEGUN, BenchEvent.Pressed.DONE, BenchEvent.Pressed.UNDONE);
+    /** What can take something off the shelf, or put it back. */
+    private static final Set<BenchEvent.Pressed> TAKES = Set.of(
+            BenchEvent.Pressed.BEGUN, BenchEvent.Pressed.DONE, BenchEvent.Pressed.UNDONE, BenchEvent.Pressed.ADDED);
 
     private final WorkOnClock work;
     private final Together together;
@@ -140,7 +140,7 @@ public class BenchService {
             byOrder(order, together.leading(order), events).forEach((of, own) -> log.add(of, own, inPlay));
             return inPlay;
         }));
-        if (events.stream().anyMatch(event -> BEGINS.contains(event.what()))) {
+        if (events.stream().anyMatch(event -> TAKES.contains(event.what()))) {
             transactions.executeWithoutResult(follows -> {
                 WorkOnClock.Work now = work.of(order);
                 boolean wasMixing = mixings.hasStarted(now.leading().id());
@@ -203,17 +203,18 @@ public class BenchService {
 
     /** Takes off the shelf what was begun, and keeps the plan that is mixed by. What was done so before is not done twice. */
     private void follow(WorkOnClock.Work now) {
-        List<BenchView.Step> steps = layout.steps(now);
+        BenchLayout.Laid laid = layout.laid(now);
+        List<BenchView.Step> steps = laid.steps();
         shelf.lock(now.leading().id());
-        Map<Long, Happened> happened =
-                log.happened(Set.copyOf(List.of(now.order().id(), now.leading().id())));
+        Set<Long> orders = Set.copyOf(List.of(now.order().id(), now.leading().id()));
+        Map<Long, Happened> happened = log.happened(orders);
         boolean mixes = steps.stream()
                 .filter(step -> step.doing() == Task.Work.BASE)
                 .anyMatch(step -> OffTheShelf.isBegun(step, happened));
         if (mixes) {
             mixings.start(now.leading().id());
         }
-        shelf.take(steps, happened);
+        shelf.take(steps, laid.bags(), happened, log.of(orders));
     }
 
     /** Mixing is pressed under the order that leads it. */

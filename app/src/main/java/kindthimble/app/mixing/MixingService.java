@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
+import kindthimble.app.order.Kept;
 import kindthimble.app.order.OrderSummary;
 import kindthimble.app.order.Orders;
 import kindthimble.app.order.Together;
@@ -19,17 +20,22 @@ import kindthimble.app.plan.Planner;
 import kindthimble.app.plan.PourView;
 import kindthimble.app.plan.Renamed;
 import kindthimble.app.shelf.ShelfService;
+import kindthimble.app.stock.Takings;
 import kindthimble.app.tint.GelService;
 import kindthimble.app.tint.TintView;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
+import kindthimble.core.habit.Habit;
+import kindthimble.core.habit.Habits;
 import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.pour.Difference;
 import kindthimble.core.pour.Jar;
 import kindthimble.core.pour.Joining;
 import kindthimble.core.pour.Ladder;
 import kindthimble.core.pour.MixingOrder;
+import kindthimble.core.pour.Packaging;
 import kindthimble.core.pour.Shopping;
+import kindthimble.core.pour.Tally;
 import kindthimble.core.pour.TipUse;
 import kindthimble.core.tint.Gel;
 import kindthimble.core.words.Refused;
@@ -51,6 +57,7 @@ public class MixingService {
     private final Planner planner;
     private final ShelfService shelf;
     private final GelService gels;
+    private final Takings takings;
     private final FrozenJson json;
 
     MixingService(
@@ -60,6 +67,7 @@ public class MixingService {
             Planner planner,
             ShelfService shelf,
             GelService gels,
+            Takings takings,
             FrozenJson json) {
         this.mixings = mixings;
         this.orders = orders;
@@ -67,6 +75,7 @@ public class MixingService {
         this.planner = planner;
         this.shelf = shelf;
         this.gels = gels;
+        this.takings = takings;
         this.json = json;
     }
 
@@ -129,7 +138,7 @@ public class MixingService {
                         now.view().pour(),
                         kitchen,
                         (from, into) -> planner.planJoined(order, from, into).pour()),
-                shopping(now.view(), kitchen, tints, gels.bottles(), doughs),
+                shopping(now.view(), kitchen, tints, gels.bottles(), together.mixedWith(order), doughs),
                 doughs,
                 jars(now, kitchen),
                 neighbours(order),
@@ -171,7 +180,7 @@ public class MixingService {
                 new Bowls(now.tinter(), nowShown).topUps(difference, nowShown),
                 List.of(),
                 List.of(),
-                shopping(shown, kitchen, tints, frozen.gels(), doughs),
+                shopping(shown, kitchen, tints, frozen.gels(), together.mixedWith(order), doughs),
                 doughs,
                 List.of(),
                 neighbours(order),
@@ -213,6 +222,7 @@ public class MixingService {
             Kitchen kitchen,
             Map<String, TintView> tinted,
             Map<String, GelService.Bottle> kept,
+            List<Kept> mixed,
             List<DoughView> doughs) {
         Map<String, Double> drops = new TreeMap<>();
         tinted.values().stream()
@@ -240,7 +250,38 @@ public class MixingService {
                         .map(one -> new Shopping.OfDough(one.dough(), one.recipe()))
                         .toList(),
                 amounts));
-        return Shopping.toBuyFirst(Shopping.together(lines, amounts));
+        lines.addAll(Shopping.packaging(packaging(mixed, kitchen.habits()), amounts, kitchen.habits()));
+        return Shopping.toBuyFirst(Shopping.less(Shopping.together(lines, amounts), taken(mixed, bottles), amounts));
+    }
+
+    private static List<Packaging> packaging(List<Kept> mixed, Habits habits) {
+        return mixed.stream()
+                .map(order -> {
+                    Tally tally = Tally.sparing(habits.mean(Habit.BREAKAGE_PERCENT));
+                    int handedOver = 0;
+                    int iced = 0;
+                    for (Kept.KeptDesign design : order.designs()) {
+                        handedOver += design.count();
+                        iced += design.count() + tally.spares(design.count());
+                    }
+                    return Packaging.of(handedOver, iced, habits);
+                })
+                .toList();
+    }
+
+    /** What the shelf has given for these orders already, by the names of the list. */
+    private Map<String, Double> taken(List<Kept> mixed, Map<String, Shopping.Bottle> bottles) {
+        Map<String, Double> taken = new HashMap<>();
+        takings.standing(mixed.stream().map(Kept::id).toList())
+                .values()
+                .forEach(taking -> taking.amounts().forEach((name, amount) -> {
+                    String gel = name.startsWith(Takings.GEL) ? name.substring(Takings.GEL.length()) : null;
+                    String listed = gel == null
+                            ? name
+                            : (bottles.containsKey(gel) ? bottles.get(gel).name() : gel) + " gel";
+                    taken.merge(listed, amount, Double::sum);
+                }));
+        return taken;
     }
 
     private static Palette looks(PourView pour) {

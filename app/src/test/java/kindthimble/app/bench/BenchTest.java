@@ -261,6 +261,71 @@ class BenchTest {
         }
     }
 
+    private static Map<String, Double> toBuy(long order) {
+        Map<String, Double> needed = new TreeMap<>();
+        for (JsonNode line : APP.get("/api/orders/" + order + "/mixing").body().get("shopping")) {
+            needed.put(line.get("name").asString(), line.get("needed").asDouble());
+        }
+        return needed;
+    }
+
+    /** What is begun is off the shelf and off the list: what the list had before is what was taken, and what it still has. */
+    @Test
+    void whatWasTakenIsNotOnTheListAnyMore() {
+        Map<String, Double> before = toBuy(5);
+        JsonNode dough = steps(bench(5), "DOUGH").get(0);
+        assertTrue(before.containsKey("plain flour"), before::toString);
+        take(5, event("BEGUN", dough.get("key").asString(), 0, ""));
+        Map<String, Double> after = toBuy(5);
+        for (JsonNode line : dough.get("weighed")) {
+            String name = line.get("name").asString();
+            double taken = APP.bean(Takings.class)
+                    .standing(List.of(5L))
+                    .get(dough.get("key").asString())
+                    .amounts()
+                    .getOrDefault(name, 0.0);
+            assertEquals(before.get(name), after.getOrDefault(name, 0.0) + taken, 1e-6, name);
+        }
+        assertTrue(after.containsKey("cookie bags"), "what is not begun stands there as before");
+        assertEquals(before.get("cookie bags"), after.get("cookie bags"));
+    }
+
+    /** A small bowl that tops a bag up takes what goes into it: its base by the recipe, its gel by weight; taken back, all of that returns. */
+    @Test
+    void aTopUpComesOffTheShelf() {
+        JsonNode bench = bench(4);
+        JsonNode ice = steps(bench, "ICE").stream()
+                .filter(step -> !step.at("/bags/0/key").asString().isEmpty())
+                .findFirst()
+                .orElseThrow();
+        String key = ice.at("/bags/0/key").asString();
+        JsonNode making = null;
+        for (JsonNode bag : bench.get("bags")) {
+            making = bag.get("key").asString().equals(key) ? bag.get("making") : making;
+        }
+        assertEquals(
+                1,
+                making.get("base").asDouble()
+                        + making.get("water").asDouble()
+                        + making.get("sugar").asDouble()
+                        + making.get("gel").asDouble(),
+                1e-9,
+                "a gram is a gram");
+        double sugar = 0;
+        for (JsonNode line : making.get("weighed")) {
+            sugar += line.get("name").asString().equals("icing sugar")
+                    ? line.get("grams").asDouble()
+                    : 0;
+        }
+        double before = stock("icing sugar");
+        String added = event("ADDED", ice.get("key").asString(), 30, key);
+        take(4, added);
+        // 5 g stay in the bowl.
+        assertEquals(before - 35 * making.get("base").asDouble() * sugar, stock("icing sugar"), 1e-6);
+        take(4, event("UNDONE", ice.get("key").asString(), 0, added.replaceFirst("(?s).*\"id\": \"(t\\d+)\".*", "$1")));
+        assertEquals(before, stock("icing sugar"), 1e-9);
+    }
+
     /** What a tablet with a clock of another year has pressed was pressed now. */
     @Test
     void aWrongClockOfADeviceSpoilsNothing() {

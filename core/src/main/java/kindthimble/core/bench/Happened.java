@@ -94,7 +94,7 @@ public record Happened(Map<String, StepNow> steps) {
     }
 
     /** What was pressed and not taken back, each once, by time. */
-    static List<BenchEvent> standing(Collection<BenchEvent> events) {
+    public static List<BenchEvent> standing(Collection<BenchEvent> events) {
         List<BenchEvent> inOrder = inOrder(events);
         Set<String> undone = undone(inOrder);
         return inOrder.stream()

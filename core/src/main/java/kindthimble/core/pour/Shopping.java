@@ -20,6 +20,9 @@ import kindthimble.core.mark.Supply;
 
 /** What a pour takes from the shelf, and what is to be bought for it, in packs. */
 public final class Shopping {
+    /** Less than that of anything is nothing. */
+    private static final double LEAST = 1e-6;
+
     private Shopping() {}
 
     /**
@@ -196,7 +199,6 @@ public final class Shopping {
     public static List<ToBuy> of(Pour pour, Kitchen kitchen, Map<String, Double> shelf) {
         BaseRecipe recipe = kitchen.recipe();
         double bagsInAPack = kitchen.mean(Habit.BAGS_IN_A_PACK);
-        double cookiesPerBox = kitchen.mean(Habit.COOKIES_PER_BOX);
         Map<String, Double> weighed = new LinkedHashMap<>();
         pour.batches()
                 .forEach(batch -> batch.weighed().forEach(w -> weighed.merge(w.ingredient(), w.grams(), Double::sum)));
@@ -216,16 +218,47 @@ public final class Shopping {
         }
         bags(pour, false, "bags", bagsInAPack, shelf, lines);
         bags(pour, true, "large bags", bagsInAPack, shelf, lines);
-        if (cookiesPerBox > 0 && pour.cookies() > 0) {
-            lines.add(line(
-                    "boxes",
-                    Measure.PIECES,
-                    Math.ceil(pour.cookies() / cookiesPerBox),
-                    shelf,
-                    kitchen.mean(Habit.BOXES_IN_A_PACK),
-                    null));
-        }
         return lines;
+    }
+
+    /**
+     * What orders are packed in.
+     *
+     * @param orders each by itself
+     * @param shelf amounts by name
+     */
+    public static List<ToBuy> packaging(List<Packaging> orders, Map<String, Double> shelf, Habits habits) {
+        List<ToBuy> lines = new ArrayList<>();
+        Map<String, Integer> pieces = new LinkedHashMap<>();
+        for (Packaging order : orders) {
+            pieces.merge(Packaging.COOKIE_BAGS, order.cookieBags(), Integer::sum);
+            order.atTheLabel().forEach((name, number) -> pieces.merge(name, number, Integer::sum));
+        }
+        pieces.forEach((name, number) -> {
+            if (number > 0) {
+                double pack = name.equals(Packaging.BOXES) ? habits.mean(Habit.BOXES_IN_A_PACK) : 0;
+                lines.add(line(name, Measure.PIECES, number, shelf, pack, null));
+            }
+        });
+        return lines;
+    }
+
+    /**
+     * The lines without what has been taken off the shelf for them already: only the rest is needed.
+     *
+     * @param taken amounts by name
+     */
+    public static List<ToBuy> less(List<ToBuy> lines, Map<String, Double> taken, Map<String, Double> shelf) {
+        return lines.stream()
+                .map(line -> line(
+                        line.name,
+                        line.measure,
+                        Math.max(0, line.needed - taken.getOrDefault(line.name, 0.0)),
+                        Map.of(line.name, shelf.getOrDefault(line.name, line.onShelf)),
+                        line.packSize,
+                        line.packCost))
+                .filter(line -> line.needed > LEAST)
+                .toList();
     }
 
     private static void bags(

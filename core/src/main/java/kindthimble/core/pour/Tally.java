@@ -41,6 +41,11 @@ public final class Tally {
         this.bowls = bowls;
     }
 
+    /** One that tells spares alone. */
+    public static Tally sparing(double breakagePercent) {
+        return new Tally(null, breakagePercent);
+    }
+
     /** Demand of the whole set. */
     public Demand of(CookieSet set) {
         int cookies = 0;

@@ -56,6 +56,7 @@ import kindthimble.core.pour.Jar;
 import kindthimble.core.pour.Joining;
 import kindthimble.core.pour.LettingDown;
 import kindthimble.core.pour.MixingOrder;
+import kindthimble.core.pour.Packaging;
 import kindthimble.core.pour.Pour;
 import kindthimble.core.pour.Pouring;
 import kindthimble.core.pour.Shopping;
@@ -285,9 +286,12 @@ final class KitchenSeen {
     static Seen bought(String name, ToDoubleFunction<Shopping.ToBuy> seen) {
         return habits -> {
             Pour pour = pour(400, habits);
-            return Stream.concat(
-                            Shopping.of(pour, kitchen(habits), Map.of()).stream(),
-                            Shopping.supplies(pour.supplies(), Map.of(), key -> key, habits).stream())
+            Packaging packed = Packaging.of(pour.cookies(), pour.cookies() + pour.spares(), habits);
+            return Stream.of(
+                            Shopping.of(pour, kitchen(habits), Map.of()),
+                            Shopping.packaging(List.of(packed), Map.of(), habits),
+                            Shopping.supplies(pour.supplies(), Map.of(), key -> key, habits))
+                    .flatMap(List::stream)
                     .filter(line -> line.name().startsWith(name))
                     .mapToDouble(seen)
                     .sum();

@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
+import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.mark.Supply;
 import org.junit.jupiter.api.Test;
 
@@ -39,25 +40,52 @@ class ShoppingTest {
         assertTrue(large.unpriced());
     }
 
+    private static List<Shopping.ToBuy> packed(Kitchen kitchen, Packaging... orders) {
+        return Shopping.packaging(List.of(orders), Map.of(), kitchen.habits());
+    }
+
+    private static Packaging thirteen(Kitchen kitchen) {
+        return Packaging.of(13, 14, kitchen.habits());
+    }
+
     @Test
     void boxesGoByCookiesAndNoneIsAllowed() {
-        Demand thirteen = new Demand(13, 1, List.of(colour("rose", portion(15, 50))));
-        Pour pour = pour(HOUSE, Pouring.Wishes.NONE, thirteen);
-        assertEquals(3, named(Shopping.of(pour, HOUSE, Map.of()), "boxes").needed(), "13 in boxes of six");
-        assertEquals(
-                7,
-                named(Shopping.of(pour, with(Habit.COOKIES_PER_BOX, 2), Map.of()), "boxes")
-                        .needed());
-        assertTrue(Shopping.of(pour, with(Habit.COOKIES_PER_BOX, 0), Map.of()).stream()
+        assertEquals(3, named(packed(HOUSE, thirteen(HOUSE)), "boxes").needed(), "13 in boxes of six");
+        assertEquals(3, named(packed(HOUSE, thirteen(HOUSE)), "tags").needed());
+        assertEquals(14, named(packed(HOUSE, thirteen(HOUSE)), "cookie bags").needed());
+        Kitchen two = with(Habit.COOKIES_PER_BOX, 2);
+        assertEquals(7, named(packed(two, thirteen(two)), "boxes").needed());
+        Kitchen none = with(Habit.COOKIES_PER_BOX, 0);
+        assertTrue(packed(none, thirteen(none)).stream()
                 .noneMatch(line -> line.name().equals("boxes")));
+        assertEquals(13, named(packed(none, thirteen(none)), "tags").needed(), "one on each bag");
         assertEquals(
                 1,
-                named(Shopping.of(pour, with(Habit.BOXES_IN_A_PACK, 3), Map.of()), "boxes")
+                named(packed(with(Habit.BOXES_IN_A_PACK, 3), thirteen(HOUSE)), "boxes")
                         .packs());
         assertEquals(
                 3,
-                named(Shopping.of(pour, with(Habit.BOXES_IN_A_PACK, 1), Map.of()), "boxes")
+                named(packed(with(Habit.BOXES_IN_A_PACK, 1), thirteen(HOUSE)), "boxes")
                         .packs());
+    }
+
+    /** Eight cookies each: two boxes for the one order and two for the other, not three for sixteen. */
+    @Test
+    void ordersThatAreMixedTogetherShareNoBox() {
+        Packaging eight = Packaging.of(8, 9, HOUSE.habits());
+        assertEquals(4, named(packed(HOUSE, eight, eight), "boxes").needed());
+        assertEquals(18, named(packed(HOUSE, eight, eight), "cookie bags").needed());
+    }
+
+    /** What went off the shelf for it already is not bought once more; what is left of the need still is. */
+    @Test
+    void whatWasTakenIsNotBoughtAgain() {
+        List<Shopping.ToBuy> lines = packed(HOUSE, thirteen(HOUSE));
+        List<Shopping.ToBuy> rest = Shopping.less(lines, Map.of("boxes", 2.0, "tags", 3.0), Map.of());
+        assertEquals(1, named(rest, "boxes").needed());
+        assertTrue(rest.stream().noneMatch(line -> line.name().equals("tags")));
+        assertEquals(14, named(rest, "cookie bags").needed());
+        assertEquals(lines, Shopping.less(lines, Map.of(), Map.of()));
     }
 
     private static Shopping.ToBuy named(List<Shopping.ToBuy> lines, String name) {
