@@ -20,7 +20,6 @@
     onchoose: (key: string) => void;
   } = $props();
 
-
   const ROW = 54;
   const HEAD = 26;
   const TOP = 44;
