@@ -24,6 +24,11 @@
         { name: mixed.mother, grams: mixed.motherGrams },
         { name: "white base", grams: mixed.whiteGrams },
       ];
+    if (mixed.doing === "THIN" && mixed.sugarGrams > 0.05)
+      return [
+        { name: "taken out of the bowl", grams: mixed.grams - mixed.sugarGrams },
+        { name: "icing sugar, sifted in", grams: mixed.sugarGrams },
+      ];
     return [{ name: mixed.doing === "ADD_JAR" ? "out of the jar" : "base", grams: mixed.grams }];
   });
   // The rest follows what came out most over its band.

@@ -3,7 +3,7 @@
   import { theDesk } from "../../desk/order.svelte";
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import Slump from "../../marks/Slump.svelte";
-  import { consistency, fixed, grams, outOf } from "../../units/format";
+  import { consistency, grams, outOf, stirred } from "../../units/format";
 
   const desk = theDesk();
 
@@ -39,7 +39,7 @@
             <span class="soft">
               {outOf(portion)}
             </span>
-            <span class="water">+ {fixed(portion.waterGrams, 1)} g water</span>
+            <span class="water">{stirred(portion)}</span>
           </li>
         {/each}
       </ul>

@@ -7,6 +7,10 @@
 
   // The same figures as the picture, to read out and to copy.
   let { pour }: { pour: Pour } = $props();
+
+  const isSugared = $derived(
+    pour.bowls.some((bowl) => bowl.portions.some((portion) => portion.sugarGrams > 0.05)),
+  );
 </script>
 
 <details>
@@ -21,6 +25,7 @@
           <th scope="col">consistency</th>
           <th scope="col">base</th>
           <th scope="col">water</th>
+          {#if isSugared}<th scope="col">icing sugar</th>{/if}
           <th scope="col">gel</th>
           <th scope="col">finished</th>
           <th scope="col">fillings</th>
@@ -50,6 +55,7 @@
               >
               <td data-is="base">{fixed(portion.baseGrams, 1)}</td>
               <td data-is="water">{fixed(portion.waterGrams, 1)}</td>
+              {#if isSugared}<td data-is="icing sugar">{fixed(portion.sugarGrams, 1)}</td>{/if}
               <td data-is="gel">{fixed(portion.gelGrams, 2)}</td>
               <td data-is="finished">{fixed(portion.finishedGrams, 1)}</td>
               <td data-is="fillings">{portion.bags} × {fixed(portion.gramsPerBag, 0)}</td>

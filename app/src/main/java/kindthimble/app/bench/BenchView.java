@@ -184,6 +184,7 @@ public record BenchView(
      * @param grams mixed, divided off, added or taken out
      * @param waterGrams stirred in
      * @param sugarGrams sifted in
+     * @param sugar its name on the shelf; empty where none is
      * @param baseGrams of base in the bowl meanwhile
      * @param countSeconds that a line should take then; 0 where it is not thinned
      * @param state the same in words; null as well
@@ -206,6 +207,7 @@ public record BenchView(
             double grams,
             double waterGrams,
             double sugarGrams,
+            String sugar,
             double baseGrams,
             double countSeconds,
             @Nullable Consistency.State state,
@@ -291,6 +293,7 @@ public record BenchView(
      * @param water grams stirred in
      * @param sugar grams sifted in
      * @param gel grams of gel
+     * @param sugarName what is sifted in, as the shelf has it
      * @param keepsGrams that stay in its bowl
      * @param weighed what goes into one gram of base
      * @param doses what is dropped into one gram of base
@@ -302,6 +305,7 @@ public record BenchView(
             double water,
             double sugar,
             double gel,
+            String sugarName,
             double keepsGrams,
             List<Line> weighed,
             List<Gelled> doses,

@@ -71,6 +71,7 @@ record BenchedMixing(
                 step.grams(),
                 step.waterGrams(),
                 step.sugarGrams(),
+                step.sugarGrams() > 0 ? sugar() : "",
                 isThinned ? baseInBowl(bowl, step.portion()) : step.grams(),
                 portion == null ? 0 : portion.countSeconds(),
                 portion == null ? null : portion.state(),
@@ -86,6 +87,17 @@ record BenchedMixing(
                 portion == null ? List.of() : portion.fillings(),
                 portion == null ? 0 : portion.cutMm(),
                 portion == null ? List.of() : portion.tips());
+    }
+
+    /** What the base is sweetened with, as the shelf has it. */
+    private String sugar() {
+        return kitchen == null
+                ? ""
+                : kitchen.recipe().ingredients().stream()
+                        .filter(one -> one.role() == Ingredient.Part.SUGAR)
+                        .map(Ingredient::name)
+                        .findFirst()
+                        .orElse("");
     }
 
     /** Name of the bowl whose colour is most like that of another one. */
@@ -128,6 +140,7 @@ record BenchedMixing(
                 made.water(),
                 made.sugar(),
                 made.gel(),
+                sugar(),
                 kitchen.mean(Habit.BOWL_KEEPS_GRAMS),
                 batch.weighed().stream()
                         .map(one -> new BenchView.Line(

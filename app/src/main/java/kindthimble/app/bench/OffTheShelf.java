@@ -93,6 +93,9 @@ class OffTheShelf {
         making.weighed().stream()
                 .filter(BenchView.Line::counted)
                 .forEach(line -> amounts.merge(line.name(), line.grams() * made.baseGrams(), Double::sum));
+        if (made.sugarGrams() > 0 && !making.sugarName().isEmpty()) {
+            amounts.merge(making.sugarName(), made.sugarGrams(), Double::sum);
+        }
         making.doses()
                 .forEach(dose -> amounts.merge(
                         Takings.GEL + dose.gel(), dose.grams() * made.baseGrams() / Gel.DROP_GRAMS, Double::sum));
@@ -106,6 +109,9 @@ class OffTheShelf {
             if (one.counted()) {
                 amounts.merge(one.name(), one.grams(), Double::sum);
             }
+        }
+        if (step.mixed() != null && !step.mixed().sugar().isEmpty()) {
+            amounts.merge(step.mixed().sugar(), step.mixed().sugarGrams(), Double::sum);
         }
         if (step.mixed() != null && step.mixed().tint() != null) {
             step.mixed()
