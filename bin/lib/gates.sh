@@ -44,9 +44,8 @@ beside() { # beside NAME COMMAND...
   local name=$1
   shift
   (
-    from=$SECONDS
-    "$@" </dev/null >"$work/beside.${#beside_names[@]}" 2>&1
-    status=$?
+    from=$SECONDS status=0
+    "$@" </dev/null >"$work/beside.${#beside_names[@]}" 2>&1 || status=$?
     minutes $((SECONDS - from)) >"$work/beside.${#beside_names[@]}.took"
     exit $status
   ) &
@@ -55,15 +54,16 @@ beside() { # beside NAME COMMAND...
 }
 
 both_done() {
-  local i status
+  local i status red=''
   for i in "${!beside_pids[@]}"; do
     status=0
     wait "${beside_pids[$i]}" || status=$?
     printf '\n== %s\n' "${beside_names[$i]}"
     cat "$work/beside.$i"
-    [ "$status" = 0 ] || wrong "${beside_names[$i]}"
+    [ "$status" = 0 ] || red=${red:-${beside_names[$i]}}
     took+=("$(cat "$work/beside.$i.took")  ${beside_names[$i]} (beside the others)")
   done
+  [ -z "$red" ] || wrong "$red"
 }
 
 maven() {

@@ -85,7 +85,7 @@ class DropsTest {
         assertEquals(CoatVolume.mm3(SmallForm.region(SmallForm.HEART, null, 30), h), heart.volumeMm3(), 0.01);
         Cookie cookie = round(WHITE, second(SmallForm.HEART, null, Where.at(new Place(4, -6, 20.0)), 20.0));
         assertEquals(
-                List.of(0, 300),
+                List.of(0, 308),
                 cookie.passes().stream().map(Passes.Pass::waitMinutes).toList());
         assertEquals(Stage.SECOND, cookie.passes().get(1).stage());
         assertThrows(
@@ -110,7 +110,7 @@ class DropsTest {
         SecondFlood left = second(SmallForm.DISC, null, Where.at(new Place(-9, 0, null)), 20.0);
         SecondFlood right = second(SmallForm.DISC, null, Where.at(new Place(9, 0, null)), 20.0);
         assertEquals(
-                List.of(0, 300, 25),
+                List.of(0, 308, 25),
                 round(WHITE, left, right).passes().stream()
                         .map(Passes.Pass::waitMinutes)
                         .toList());

@@ -183,7 +183,11 @@ class SectionsTest {
         long beads = Math.round(4 * 57 / (0.85 * 3));
         assertEquals(beads * Math.PI * 27 / 12 * 1.1, marks.get(3).mark().volumeMm3(), 1e-6);
         assertEquals(3600 * 0.3 * 0.3, marks.get(4).mark().volumeMm3(), 1e-6);
-        assertEquals(4 * 0.5 * 8 / 9, marks.get(5).mark().grams(HouseRecipes.MERINGUE_POWDER), 1e-9, "0.5 g at 9 mm");
+        assertEquals(
+                4 * 8 * 5 * 0.6 * 2 * 0.0013,
+                marks.get(5).mark().grams(HouseRecipes.MERINGUE_POWDER),
+                0.002,
+                "four of 8 x 5 mm");
         assertEquals(0, marks.get(6).mark().grams(HouseRecipes.MERINGUE_POWDER));
         // As they are listed: beads touch the lines, the stencil is laid over both, leaves on that.
         assertEquals(
