@@ -75,9 +75,9 @@ core_tests() {
   cd "$root" && nice -n 5 mvn -B -ntp surefire:test -pl core
 }
 
-# Beside the application, on the same database server and on databases of its own: what was compiled is there, and nothing of it is written.
+# Those of the browser alone.
 browser_tests() {
-  cd "$root" && mvn -B -ntp test -pl core,devices,web,app,e2e -Dcore.tests.elsewhere=true '-Dtest=kindthimble.e2e.**' -Dsurefire.failIfNoSpecifiedTests=false
+  cd "$root" && mvn -B -ntp verify -pl core,devices,web,app,e2e -Dcore.tests.elsewhere=true '-Dtest=kindthimble.e2e.**' -Dsurefire.failIfNoSpecifiedTests=false
 }
 
 scripts() {
