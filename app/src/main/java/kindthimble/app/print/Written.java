@@ -1,5 +1,6 @@
 package kindthimble.app.print;
 
+import java.math.RoundingMode;
 import java.text.NumberFormat;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
@@ -39,11 +40,13 @@ final class Written {
         NumberFormat format = NumberFormat.getNumberInstance(numbers);
         format.setMinimumFractionDigits(digits);
         format.setMaximumFractionDigits(digits);
+        // Halves go up, as on the screen.
+        format.setRoundingMode(RoundingMode.HALF_UP);
         return format.format(number);
     }
 
     String grams(double g) {
-        return number(g, g >= SMALL_GRAMS ? 0 : 1) + " g";
+        return number(g, g >= SMALL_GRAMS || g == 0 ? 0 : 1) + " g";
     }
 
     /** Grams with the ounces beside them, where the shop wants that. */
@@ -56,6 +59,7 @@ final class Written {
         format.setCurrency(customs.money());
         format.setMinimumFractionDigits(customs.money().getDefaultFractionDigits());
         format.setMaximumFractionDigits(customs.money().getDefaultFractionDigits());
+        format.setRoundingMode(RoundingMode.HALF_UP);
         return format.format(amount);
     }
 
