@@ -1402,11 +1402,11 @@ export interface components {
             /** Format: double */
             surplusGrams: number;
             /** Format: double */
-            keptGrams: number;
-            /** Format: double */
             inGrams: number;
             /** Format: double */
             outGrams: number;
+            /** Format: double */
+            keptGrams: number;
         };
         BaseRecipe: {
             key: string;
@@ -1507,6 +1507,7 @@ export interface components {
             sugar: number;
             /** Format: double */
             gel: number;
+            sugarName: string;
             /** Format: double */
             keepsGrams: number;
             weighed: components["schemas"]["BenchLine"][];
@@ -1521,6 +1522,7 @@ export interface components {
             waterGrams: number;
             /** Format: double */
             sugarGrams: number;
+            sugar: string;
             /** Format: double */
             baseGrams: number;
             /** Format: double */
@@ -4046,9 +4048,9 @@ export interface components {
             packs: number;
             packCost: number | null;
             cost: (number | null) | null;
-            unpriced: boolean;
             /** Format: double */
             missing: number;
+            unpriced: boolean;
         };
         TopUp: {
             bowl: components["schemas"]["Bowl"];
