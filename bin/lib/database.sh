@@ -98,7 +98,7 @@ cluster_port() { # cluster_port DIR
   bin=$(postgres_bin "$1") || return 1
   pid=$(as_postgres head -n 1 "$1/pg/postmaster.pid" 2>/dev/null) || return 1
   # After a crash the number may be another program's.
-  [ -r "/proc/$pid/cmdline" ] && tr '\0' ' ' <"/proc/$pid/cmdline" | grep -q postgres || return 1
+  { tr '\0' ' ' <"/proc/$pid/cmdline"; } 2>/dev/null | grep -q postgres || return 1
   as_postgres "$bin/pg_ctl" -D "$1/pg" status >/dev/null 2>&1 || return 1
   as_postgres sed -n 4p "$1/pg/postmaster.pid"
 }

@@ -484,6 +484,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/orders/{order}/mixing/more": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mixMore"];
+        delete: operations["mixNoMore"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/orders/{order}/mixing/jars/{jar}": {
         parameters: {
             query?: never;
@@ -1324,6 +1340,21 @@ export interface components {
         About: "UNTINTED" | "OUT_OF_REACH" | "TOO_MUCH_GEL" | "TOO_SMALL" | "REST" | "STAND_IN";
         /** @enum {string} */
         Across: "WIDTH" | "HEIGHT";
+        Addition: {
+            /** Format: int32 */
+            number: number;
+            isKept: boolean;
+            pour: components["schemas"]["PourView"];
+            steps: components["schemas"]["Step"][];
+            /** Format: double */
+            minutes: number;
+            ladders: {
+                [key: string]: components["schemas"]["Rung"][];
+            };
+            tints: {
+                [key: string]: components["schemas"]["TintView"];
+            };
+        };
         Advice: {
             from: string;
             into: string;
@@ -1343,6 +1374,22 @@ export interface components {
             /** Format: double */
             deltaE: number;
             seen: components["schemas"]["SeenBy"][];
+        };
+        Amounts: {
+            /** Format: int32 */
+            bowls: number;
+            /** Format: int32 */
+            bags: number;
+            /** Format: int32 */
+            batches: number;
+            /** Format: double */
+            baseGrams: number;
+            /** Format: double */
+            gelGrams: number;
+            /** Format: double */
+            doughGrams: number;
+            /** Format: int32 */
+            boxes: number;
         };
         BagFill: {
             tips: string[];
@@ -1389,6 +1436,8 @@ export interface components {
             gelGrams: number;
             /** Format: double */
             jarsGrams: number;
+            /** Format: double */
+            leftBaseGrams: number;
             /** Format: double */
             cookiesGrams: number;
             /** Format: double */
@@ -1439,12 +1488,10 @@ export interface components {
             /** Format: int32 */
             bags: number;
             /** Format: double */
-            fullGrams: number;
+            filledGrams: number;
             /** Format: double */
             keepsGrams: number;
-            filledAt: string;
-            /** Format: int32 */
-            firstBag: number;
+            fills: components["schemas"]["Fill"][];
             drinks: components["schemas"]["Iced"][];
             making: components["schemas"]["BenchMaking"] | null;
         };
@@ -1558,6 +1605,8 @@ export interface components {
             tray: number;
             /** Format: int32 */
             cookies: number;
+            /** Format: int32 */
+            addition: number;
             /** Format: date-time */
             from: string;
         };
@@ -1591,6 +1640,8 @@ export interface components {
             tray: number;
             /** Format: int32 */
             cookies: number;
+            /** Format: int32 */
+            addition: number;
             colour: (string | null) | null;
             hex: (string | null) | null;
             from: (string | null) | null;
@@ -1775,6 +1826,8 @@ export interface components {
             tray: number;
             /** Format: int32 */
             cookies: number;
+            /** Format: int32 */
+            addition: number;
             colour: (string | null) | null;
             hex: (string | null) | null;
             /** Format: date-time */
@@ -2262,16 +2315,6 @@ export interface components {
             pairedAt: string;
             lastHere: (string | null) | null;
         };
-        Difference: {
-            colours: components["schemas"]["OfColour"][];
-            /** Format: int32 */
-            bowls: number;
-            /** Format: int32 */
-            batches: number;
-            topUps: components["schemas"]["TopUp"][];
-            topUpBatches: components["schemas"]["Batch"][];
-            caution: string;
-        };
         Division: {
             move: "Division";
         } & Omit<components["schemas"]["Move"], "move">;
@@ -2332,6 +2375,9 @@ export interface components {
             recipe: components["schemas"]["DoughRecipe"];
             /** Format: double */
             rolledMm: number;
+            /** Format: int32 */
+            addition: number;
+            isBegun: boolean;
             dough: components["schemas"]["Dough"];
         };
         /** @enum {string} */
@@ -2441,6 +2487,15 @@ export interface components {
         FigureForm: {
             kind: "FigureForm";
         } & Omit<components["schemas"]["CutterShape"], "kind">;
+        Fill: {
+            /** Format: int32 */
+            bags: number;
+            /** Format: double */
+            fullGrams: number;
+            filledAt: string;
+            /** Format: int32 */
+            firstBag: number;
+        };
         /** @enum {string} */
         Filling: "WALL_AND_FLOOD" | "ONE_ICING" | "NO_OUTLINE" | "DIP";
         /** @enum {string} */
@@ -2714,9 +2769,6 @@ export interface components {
             tints: {
                 [key: string]: components["schemas"]["TintView"];
             };
-            topUpTints: {
-                [key: string]: components["schemas"]["TintView"];
-            };
             families: components["schemas"]["FamilyAdvice"][];
             advice: components["schemas"]["Advice"][];
             shopping: components["schemas"]["ToBuy"][];
@@ -2726,7 +2778,8 @@ export interface components {
             names: components["schemas"]["BowlColour"][];
             startedAt: (string | null) | null;
             kept: components["schemas"]["FrozenFrom"] | null;
-            difference: components["schemas"]["Difference"] | null;
+            additions: components["schemas"]["Addition"][];
+            since: components["schemas"]["SinceBegun"] | null;
         };
         Most: {
             /** Format: int32 */
@@ -3367,9 +3420,13 @@ export interface components {
         OfColour: {
             colour: string;
             /** Format: double */
-            gramsBefore: number;
+            gramsBegun: number;
             /** Format: double */
             gramsNow: number;
+            /** Format: double */
+            missingGrams: number;
+            /** Format: double */
+            tooMuchGrams: number;
         };
         OneMoreAnswer: {
             can: boolean;
@@ -3873,6 +3930,13 @@ export interface components {
             };
             steps: components["schemas"]["Steps"];
         };
+        SinceBegun: {
+            begun: components["schemas"]["Amounts"];
+            now: components["schemas"]["Amounts"];
+            more: components["schemas"]["Amounts"];
+            tooMuch: components["schemas"]["TooMuch"];
+            colours: components["schemas"]["OfColour"][];
+        };
         /** @enum {string} */
         Sits: "RAISED" | "WET";
         /** @enum {string} */
@@ -3928,6 +3992,8 @@ export interface components {
             minutes: number;
             /** Format: double */
             coveredGrams: number;
+            /** Format: int32 */
+            addition: number;
         };
         Steps: {
             undo: (string | null) | null;
@@ -4052,9 +4118,11 @@ export interface components {
             missing: number;
             unpriced: boolean;
         };
-        TopUp: {
-            bowl: components["schemas"]["Bowl"];
-            ladder: components["schemas"]["Rung"][];
+        TooMuch: {
+            /** Format: double */
+            doughGrams: number;
+            /** Format: int32 */
+            boxes: number;
         };
         Tray: {
             /** Format: int64 */
@@ -4140,6 +4208,8 @@ export interface components {
             name: string;
             /** Format: int32 */
             pass: number;
+            /** Format: int32 */
+            addition: number;
             /** Format: date-time */
             from: string;
         };
@@ -5082,6 +5152,50 @@ export interface operations {
         };
     };
     restart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixingView"];
+                };
+            };
+        };
+    };
+    mixMore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                order: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixingView"];
+                };
+            };
+        };
+    };
+    mixNoMore: {
         parameters: {
             query?: never;
             header?: never;

@@ -17,11 +17,8 @@ export type Press = {
 };
 export type BagUse = {
   key: string;
-  bags: number;
-  fullGrams: number;
+  fills: { bags: number; fullGrams: number; filledAt: string; firstBag: number }[];
   keepsGrams: number;
-  filledAt: string;
-  firstBag: number;
   drinks: { step: string; cookies: number; eachGrams: number; coatGrams: number }[];
 };
 export type Made = { base: number; water: number; sugar: number; gel: number; keepsGrams: number };

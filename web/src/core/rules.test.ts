@@ -14,11 +14,8 @@ describe("the rules that are compiled for the page", () => {
   it("take what was pressed as the application answers it", () => {
     const bag = {
       key: "poppy 15 s BAG",
-      bags: 1,
-      fullGrams: 206,
+      fills: [{ bags: 1, fullGrams: 206, filledAt: "bagged", firstBag: 1 }],
       keepsGrams: 8,
-      filledAt: "bagged",
-      firstBag: 1,
       drinks: [{ step: "run", cookies: 24, eachGrams: 8, coatGrams: 8 }],
     } as unknown as BenchView["bags"][number];
     const event = (minute: number, what: BenchEvent["what"], amount: number, words = "") => ({

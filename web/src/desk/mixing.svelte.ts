@@ -65,6 +65,20 @@ export class MixingDesk {
     );
   }
 
+  /** Keeps what is still to be mixed as it is. */
+  mixMore(): Promise<void> {
+    return this.#act(() =>
+      api.POST("/api/orders/{order}/mixing/more", { params: { path: { order: this.desk.id } } }),
+    );
+  }
+
+  /** The last of what was mixed more follows the order again. */
+  mixNoMore(): Promise<void> {
+    return this.#act(() =>
+      api.DELETE("/api/orders/{order}/mixing/more", { params: { path: { order: this.desk.id } } }),
+    );
+  }
+
   /** Mixes another order together with this one, or has it mixed alone again; both follow. */
   mixWith(other: number, together: boolean): Promise<void> {
     const params = { path: { order: this.desk.id, other } };

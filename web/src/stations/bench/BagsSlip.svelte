@@ -36,7 +36,7 @@
     <h2>In the bags</h2>
     <ul>
       {#each bags as { own, bag, standing } (bag.key)}
-        {@const full = bag.bags * bag.fullGrams}
+        {@const full = bag.filledGrams}
         <li>
           <svg viewBox="0 0 120 30" width="96" height="24" aria-hidden="true">
             <path

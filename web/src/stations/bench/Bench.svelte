@@ -16,7 +16,7 @@
   import { pedal } from "./pedal.svelte";
   import PlainFace from "./PlainFace.svelte";
   import PracticeStrip from "./PracticeStrip.svelte";
-  import { drying, isElsewhere, nextStep, type Standing, standings } from "./steps";
+  import { amountOf, drying, isElsewhere, nextStep, type Standing, standings } from "./steps";
   import ThinFace from "./ThinFace.svelte";
   import TakeOver from "./TakeOver.svelte";
   import TintFace from "./TintFace.svelte";
@@ -105,7 +105,7 @@
 
   function done() {
     if (!step) return;
-    bench.press("DONE", step.key);
+    bench.press("DONE", step.key, amountOf(step));
     chosen = null;
   }
 

@@ -30,13 +30,13 @@
     if (!view) return [];
     const nows = happened(pressed);
     return view.bags
-      .filter((bag) => nows[bag.filledAt]?.begunAt)
+      .filter((bag) => bag.fills.some((fill) => nows[fill.filledAt]?.begunAt))
       .map((bag) => {
         const standing = standingOf(view, pressed, bag);
         const step = view.steps.find((one) => one.bags.some((own) => own.key === bag.key));
         return {
           bag,
-          step: step?.key ?? bag.filledAt,
+          step: step?.key ?? bag.fills[0]?.filledAt ?? "",
           left: Math.round(standing.leftGrams * 10) / 10,
           toGo: standing.toGo,
         };

@@ -7,6 +7,7 @@
   import { inProportion, weightBand } from "../../core/rules";
   import BigPress from "./BigPress.svelte";
   import type { StepNow } from "./happened";
+  import { amountOf } from "./steps";
   import HoldPress from "./HoldPress.svelte";
   import OnScale from "./OnScale.svelte";
 
@@ -143,7 +144,7 @@
     sub={step.doing === "DOUGH"
       ? "takes it off the shelf"
       : "takes it off the shelf, and keeps the plan as it is"}
-    onpress={() => bench.press("BEGUN", step.key)}
+    onpress={() => bench.press("BEGUN", step.key, amountOf(step))}
   />
 {:else}
   <BigPress

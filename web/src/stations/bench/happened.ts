@@ -4,6 +4,7 @@ import type { BenchEvent } from "../../api/types";
 export type StepNow = {
   device: string | null;
   begunAt: string | null;
+  begunGrams: number;
   doneAt: string | null;
   putOff: number;
   cant: string;
@@ -25,6 +26,7 @@ export type StepNow = {
 export const NOTHING: StepNow = {
   device: null,
   begunAt: null,
+  begunGrams: 0,
   doneAt: null,
   putOff: 0,
   cant: "",
@@ -89,6 +91,7 @@ function now(events: BenchEvent[]): StepNow {
   let timesIced = 0;
   const begin = (event: BenchEvent) => {
     step.begunAt ??= event.at;
+    if (event.what !== "ICED" && step.begunGrams === 0) step.begunGrams = event.amount;
     const takesOver = event.what === "BEGUN" && event.words === OVER;
     if (step.device === null || takesOver) step.device = event.device || step.device;
     step.cant = "";

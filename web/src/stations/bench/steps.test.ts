@@ -17,6 +17,7 @@ function step(key: string, waits: BenchStep["waits"] = []): BenchStep {
     pass: 1,
     tray: 1,
     cookies: 12,
+    addition: 0,
     colour: null,
     hex: null,
     from: null,

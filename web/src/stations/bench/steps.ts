@@ -71,6 +71,10 @@ export function standings(steps: BenchStep[], nows: Nows): Standing[] {
   });
 }
 
+/** What is pressed with the beginning or the end of a step: of dough how much was wanted then, so that it is known when more is wanted later. */
+export const amountOf = (step: BenchStep): number =>
+  step.doing === "DOUGH" ? step.weighed.reduce((sum, line) => sum + line.grams, 0) : 0;
+
 /** Begun on another device, and neither done nor put off since. */
 export function isElsewhere(now: StepNow, device: string): boolean {
   return Boolean(now.device && now.device !== device && now.begunAt && !now.doneAt);

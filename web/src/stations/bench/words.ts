@@ -4,9 +4,10 @@ import { fixed, grams, outOf, plural } from "../../units/format";
 /** What a step is, in big type. */
 export function titleOf(step: BenchStep): string {
   const mixed = step.mixed;
+  const name = `${step.addition > 0 ? "more " : ""}${step.name}`;
   switch (step.doing) {
     case "DOUGH":
-      return "Make the dough";
+      return step.addition > 0 ? "Make more dough" : "Make the dough";
     case "CUT":
       return `Roll and cut ${step.cookies} ${step.name}`;
     case "BAKE":
@@ -20,23 +21,23 @@ export function titleOf(step: BenchStep): string {
   }
   switch (mixed?.doing) {
     case "TINT":
-      return `Tint ${step.name}`;
+      return `Tint ${name}`;
     case "LET_DOWN":
-      return `Let down ${step.name}`;
+      return `Let down ${name}`;
     case "DIVIDE":
-      return `Divide off ${step.name}`;
+      return `Divide off ${name}`;
     case "ADD_JAR":
-      return `Add the jar to ${step.name}`;
+      return `Add the jar to ${name}`;
     case "THIN":
       return mixed.waterGrams > 0.05
-        ? `Thin ${step.name} to ${fixed(mixed.countSeconds, 0)} seconds`
+        ? `Thin ${name} to ${fixed(mixed.countSeconds, 0)} seconds`
         : mixed.sugarGrams > 0.05
-          ? `Stiffen ${step.name}`
-          : `Take out ${step.name} as it is`;
+          ? `Stiffen ${name}`
+          : `Take out ${name} as it is`;
     case "BAG":
-      return `Bag ${step.name}`;
+      return `Bag ${name}`;
     default:
-      return `Mix ${grams(mixed?.grams ?? 0)} g of base`;
+      return `Mix ${grams(mixed?.grams ?? 0)} g of base${step.addition > 0 ? " more" : ""}`;
   }
 }
 
@@ -47,9 +48,9 @@ export function lineOf(step: BenchStep): string {
     return `${step.name}${pass}, tray ${step.tray}: ${step.cookies}`;
   }
   if (step.mixed?.doing === "BAG")
-    return `Bag ${grams(step.mixed.grams)} g ${step.name}, ${outOf(bagOf(step.mixed))}`;
+    return `Bag ${grams(step.mixed.grams)} g ${step.addition > 0 ? "more " : ""}${step.name}, ${outOf(bagOf(step.mixed))}`;
   if (step.mixed?.doing === "TINT" && step.mixed.tint)
-    return `Tint ${step.name}: ${plural(dropsOf(step), "drop")} in ${grams(step.mixed.grams)} g`;
+    return `${titleOf(step)}: ${plural(dropsOf(step), "drop")} in ${grams(step.mixed.grams)} g`;
   if (step.mixed?.doing === "THIN") return `${titleOf(step)}, ${grams(step.mixed.grams)} g`;
   return titleOf(step);
 }
@@ -58,15 +59,15 @@ export function lineOf(step: BenchStep): string {
 export function lineOfOther(other: BenchOther): string {
   switch (other.doing) {
     case "DOUGH":
-      return "Make the dough";
+      return other.addition > 0 ? "Make more dough" : "Make the dough";
     case "CUT":
       return `Roll and cut ${other.cookies} ${other.name}`;
     case "BAKE":
       return `Bake ${other.cookies} ${other.name}`;
     case "BASE":
-      return "Mix the base";
+      return other.addition > 0 ? "Mix more base" : "Mix the base";
     case "BOWL":
-      return `Tint, thin and bag ${other.name}`;
+      return `Tint, thin and bag ${other.addition > 0 ? "more " : ""}${other.name}`;
     case "ICE":
       return `${other.name}${other.pass > 0 ? `, pass ${other.pass}` : " ahead"}, tray ${other.tray}: ${other.cookies}`;
     case "PACK":

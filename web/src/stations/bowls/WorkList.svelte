@@ -19,32 +19,53 @@
     if (!isAsked) void desk.clock.look().finally(() => (isAsked = true));
   });
 
-  // By the clock, where it has them: bowl by bowl as they are done.
-  const times = $derived.by(() => {
-    const runs = (desk.clock.view?.rows ?? []).flatMap((row) => row.runs);
-    return Object.fromEntries(
-      runs.flatMap((run) => (run.doing === "BOWL" && run.colour ? [[run.colour, run.from]] : [])),
-    ) as Record<string, string>;
-  });
-  const base = $derived(
-    (desk.clock.view?.rows ?? []).flatMap((row) => row.runs).find((run) => run.doing === "BASE"),
+  // What is mixed: the plan, and what is mixed more.
+  const parts = $derived([
+    { number: 0, pour: view.pour.pour, tints: view.tints, steps: view.steps },
+    ...view.additions.map((one) => ({ ...one, pour: one.pour.pour })),
+  ]);
+  type Part = (typeof parts)[number];
+  type Step = Part["steps"][number];
+
+  // By the clock, where it has them: bowl by bowl as they are done. It knows a bowl by its name and its look.
+  const bowl = (addition: number, name: string, hex: string) => `${addition} ${name} ${hex}`;
+  const runs = $derived((desk.clock.view?.rows ?? []).flatMap((row) => row.runs));
+  const times = $derived(
+    Object.fromEntries(
+      runs.flatMap((run) =>
+        run.doing === "BOWL"
+          ? [[bowl(run.addition, run.colour ?? "", run.hex ?? ""), run.from]]
+          : run.doing === "BASE"
+            ? [[bowl(run.addition, "", ""), run.from]]
+            : [],
+      ),
+    ) as Record<string, string>,
   );
-  const timeOfStep = (step: MixingView["steps"][number]) =>
-    step.colour ? times[step.colour] : base?.from;
+  const timeOfStep = (step: Step) =>
+    times[
+      bowl(
+        step.addition,
+        step.colour ? desk.colourName(step.colour) : "",
+        step.colour ? (desk.hexes[step.colour] ?? "") : "",
+      )
+    ];
   const steps = $derived(
-    view.steps
-      .map((step, i) => ({ step, i, at: timeOfStep(step) ?? "9999" }))
+    parts
+      .flatMap((part) => part.steps.map((step) => ({ part, step })))
+      .map((one, i) => ({ ...one, i, at: timeOfStep(one.step) ?? "9999" }))
       .sort((a, b) => a.at.localeCompare(b.at) || a.i - b.i),
   );
   const isOnClock = $derived(Object.keys(times).length > 0);
+  const minutes = $derived(view.additions.reduce((sum, one) => sum + one.minutes, view.minutes));
 
   const spoons = $derived(locale.isUs);
-  const portion = (step: MixingView["steps"][number]) =>
-    view.pour.pour.bowls.find((b) => b.colour === step.colour)?.portions[step.portion];
+  const bowlOf = (part: Part, step: Step) => part.pour.bowls.find((b) => b.colour === step.colour);
+  const nameOf = (step: Step) =>
+    `${step.addition > 0 ? "more " : ""}${desk.colourName(step.colour ?? "")}`;
 </script>
 
 <p class="soft">
-  {lasting(view.minutes)} of hands, {isOnClock
+  {lasting(minutes)} of hands, {isOnClock
     ? "in the order of the clock, so that deep colours rest before they are used"
     : "dark bowls first, so that they rest while you do the others"}; stiff portions come out before
   water goes in. Keep all that waits covered: it skins in minutes.
@@ -56,8 +77,8 @@
   </p>
 {/each}
 <ol class:waiting={!isAsked}>
-  {#each steps as { step, i, at }, n (i)}
-    {@const own = portion(step)}
+  {#each steps as { part, step, i, at }, n (i)}
+    {@const own = bowlOf(part, step)?.portions[step.portion]}
     {#if isOnClock && at !== "9999" && at !== steps[n - 1]?.at}
       <li class="when">{dayOf(at)}, {timeOf(at)}</li>
     {/if}
@@ -67,31 +88,28 @@
         ></span>{/if}
       <span class="words">
         {#if step.doing === "MIX"}
-          <strong>Mix</strong> {grams(step.grams)} g of base
+          <strong>Mix</strong> {grams(step.grams)} g of base{step.addition > 0 ? " more" : ""}
         {:else if step.doing === "TINT" && step.colour}
-          {@const tint = view.tints[step.colour]?.recipe}
+          {@const tint = part.tints[step.colour]?.recipe}
           <strong>Divide off and tint</strong>
-          {desk.colourName(step.colour)}: {grams(step.grams)} g of base{tint
-            ? `, ${doses(tint)}`
-            : ""}
+          {nameOf(step)}: {grams(step.grams)} g of base{tint ? `, ${doses(tint)}` : ""}
         {:else if step.doing === "DIVIDE"}
           <strong>Divide off</strong>
-          {desk.colourName(step.colour ?? "")}: {grams(step.grams)} g of base, left untinted
+          {nameOf(step)}: {grams(step.grams)} g of base, left untinted
         {:else if step.doing === "LET_DOWN"}
-          {@const down = view.pour.pour.bowls.find((b) => b.colour === step.colour)?.letDown}
+          {@const down = bowlOf(part, step)?.letDown}
           <strong>Let down</strong>
-          {desk.colourName(step.colour ?? "")}: {grams(down?.motherGrams ?? 0)} g of {desk.colourName(
-            down?.mother ?? "",
-          )} and {grams(down?.whiteGrams ?? 0)} g of white
+          {nameOf(step)}: {grams(down?.motherGrams ?? 0)} g of {desk.colourName(down?.mother ?? "")} and
+          {grams(down?.whiteGrams ?? 0)} g of white
         {:else if step.doing === "ADD_JAR" && own}
           <strong>Add the jar</strong>
-          {grams(step.grams)} g of it into {desk.colourName(step.colour)}, for what is {consistency(
+          {grams(step.grams)} g of it into {nameOf(step)}, for what is {consistency(
             own.state,
             own.countSeconds,
           )}
           and thinner
         {:else if step.doing === "THIN" && own}
-          <strong>{desk.colourName(step.colour)}</strong>
+          <strong>{nameOf(step)}</strong>
           <Slump state={own.state} />
           {stirred(step, spoons)}, take out {grams(step.grams)} g at {consistency(
             own.state,
@@ -99,7 +117,7 @@
           )}
         {:else if own}
           <strong>Bag</strong>
-          {desk.colourName(step.colour)}
+          {nameOf(step)}
           {consistency(own.state, own.countSeconds)}: {outOf(own)}
         {/if}
       </span>

@@ -23,15 +23,15 @@ export function gateOf(run: Run): string {
 export function doingOf(row: Row, run: Run, colour: string): string {
   switch (run.doing) {
     case "DOUGH":
-      return "make the dough";
+      return run.addition > 0 ? "make more dough" : "make the dough";
     case "CUT":
       return `roll and cut ${run.cookies}`;
     case "BAKE":
       return `bake ${run.cookies}`;
     case "BASE":
-      return "mix the base";
+      return run.addition > 0 ? "mix more base" : "mix the base";
     case "BOWL":
-      return `tint, thin and bag ${colour}`;
+      return `tint, thin and bag ${run.addition > 0 ? "more " : ""}${colour}`;
     case "ICE":
       return run.pass > 0
         ? `${row.name}, pass ${run.pass}: ice ${run.cookies}`

@@ -19,6 +19,14 @@
     LABEL: "Label the order",
   };
   const next = $derived(hours?.next);
+  const MORE: Partial<typeof WORDS> = {
+    DOUGH: "Make more dough",
+    BASE: "Mix more base",
+    BOWL: "Tint, thin and bag more",
+  };
+  const doing = $derived(
+    next ? ((next.addition > 0 ? MORE[next.doing] : undefined) ?? WORDS[next.doing]) : "",
+  );
   const when = (iso: string) =>
     iso.startsWith(today) ? `at ${timeOf(iso)}` : `${dayOf(iso)}, ${timeOf(iso)}`;
 </script>
@@ -28,9 +36,7 @@
     {#if next}
       <p class="soft">next, {when(next.from)}</p>
       <h2>
-        {WORDS[next.doing]}{next.name ? `: ${next.name}` : ""}{next.pass > 0
-          ? `, pass ${next.pass}`
-          : ""}
+        {doing}{next.name ? `: ${next.name}` : ""}{next.pass > 0 ? `, pass ${next.pass}` : ""}
       </h2>
       <p class="soft">
         <bdi>{next.orderName}</bdi>{(hours?.leftToday ?? 0) > 0

@@ -54,10 +54,7 @@ final class Given {
         double getCoatGrams();
     }
 
-    interface Bag extends JSObject {
-        @JSProperty
-        String getKey();
-
+    interface Fill extends JSObject {
         @JSProperty
         int getBags();
 
@@ -65,13 +62,21 @@ final class Given {
         double getFullGrams();
 
         @JSProperty
-        double getKeepsGrams();
-
-        @JSProperty
         String getFilledAt();
 
         @JSProperty
         int getFirstBag();
+    }
+
+    interface Bag extends JSObject {
+        @JSProperty
+        String getKey();
+
+        @JSProperty
+        Fill[] getFills();
+
+        @JSProperty
+        double getKeepsGrams();
 
         @JSProperty
         Drink[] getDrinks();
@@ -132,11 +137,11 @@ final class Given {
     static BagUse bag(Bag bag) {
         return new BagUse(
                 bag.getKey(),
-                bag.getBags(),
-                bag.getFullGrams(),
+                Arrays.stream(bag.getFills())
+                        .map(one -> new BagUse.Fill(
+                                one.getBags(), one.getFullGrams(), one.getFilledAt(), one.getFirstBag()))
+                        .toList(),
                 bag.getKeepsGrams(),
-                bag.getFilledAt(),
-                bag.getFirstBag(),
                 Arrays.stream(bag.getDrinks())
                         .map(one -> new BagUse.Iced(
                                 one.getStep(), one.getCookies(), one.getEachGrams(), one.getCoatGrams()))

@@ -216,9 +216,17 @@ class PageAndCoreTest {
         double wanted = drinks.stream()
                 .mapToDouble(one -> one.cookies() * one.eachGrams())
                 .sum();
-        int bags = 1 + random.nextInt(4);
-        BagUse bag = new BagUse(
-                "a bag", bags, wanted * between(0.9, 1.3) / bags + 8, 8, "bagged", 1 + random.nextInt(2), drinks);
+        List<BagUse.Fill> fills = new ArrayList<>();
+        int parts = 1 + random.nextInt(2);
+        for (int part = 0; part < parts; part++) {
+            int bags = 1 + random.nextInt(3);
+            fills.add(new BagUse.Fill(
+                    bags,
+                    wanted * between(0.9, 1.3) / parts / bags + 8,
+                    part == 0 ? "bagged" : "bagged more",
+                    1 + random.nextInt(2)));
+        }
+        BagUse bag = new BagUse("a bag", fills, 8, drinks);
         List<BenchEvent> events = new ArrayList<>();
         int n = random.nextInt(30);
         for (int i = 0; i < n; i++) {
@@ -248,7 +256,7 @@ class PageAndCoreTest {
                     START.plusSeconds(random.nextInt(20)),
                     random.nextBoolean() ? "tablet" : "phone",
                     what,
-                    what == BenchEvent.Pressed.WEIGHED ? "bagged" : step,
+                    what == BenchEvent.Pressed.WEIGHED ? random.nextBoolean() ? "bagged" : "bagged more" : step,
                     isCookie ? 1 + random.nextInt(10) : between(0, 150),
                     words));
         }
@@ -257,10 +265,12 @@ class PageAndCoreTest {
         return new Case(
                 "bagStanding",
                 json(
-                                "{\"key\":\"a bag\",\"bags\":%d,\"fullGrams\":%s,\"keepsGrams\":8,\"filledAt\":\"bagged\",\"firstBag\":%d,\"drinks\":[%s]},[%s],",
-                                bags,
-                                bag.fullGrams(),
-                                bag.firstBag(),
+                                "{\"key\":\"a bag\",\"fills\":[%s],\"keepsGrams\":8,\"drinks\":[%s]},[%s],",
+                                fills.stream()
+                                        .map(one -> json(
+                                                "{\"bags\":%d,\"fullGrams\":%s,\"filledAt\":\"%s\",\"firstBag\":%d}",
+                                                one.bags(), one.fullGrams(), one.filledAt(), one.firstBag()))
+                                        .collect(Collectors.joining(",")),
                                 drinks.stream()
                                         .map(one -> json(
                                                 "{\"step\":\"%s\",\"cookies\":%d,\"eachGrams\":%s,\"coatGrams\":%s}",

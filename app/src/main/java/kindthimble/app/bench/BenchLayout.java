@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import kindthimble.app.clock.WorkOnClock;
 import kindthimble.app.cookie.CookieService;
+import kindthimble.app.dough.DoughMakings;
 import kindthimble.app.mixing.MixingService;
 import kindthimble.app.order.Kept;
 import kindthimble.app.plan.Planner;
@@ -39,8 +40,16 @@ class BenchLayout {
     private final CookieService cookies;
     private final TintService tints;
     private final ShopService shop;
+    private final DoughMakings makings;
 
-    BenchLayout(MixingService mixings, Planner planner, CookieService cookies, TintService tints, ShopService shop) {
+    BenchLayout(
+            MixingService mixings,
+            Planner planner,
+            CookieService cookies,
+            TintService tints,
+            ShopService shop,
+            DoughMakings makings) {
+        this.makings = makings;
         this.mixings = mixings;
         this.planner = planner;
         this.cookies = cookies;
@@ -108,28 +117,54 @@ class BenchLayout {
                 List<String> keys = Parts.of(task, mixing.steps());
                 for (int i = 0; i < parts.size(); i++) {
                     if (parts.get(i).doing() == MixingOrder.Doing.BAG) {
-                        filledAt.put(task.colour() + " " + parts.get(i).portion(), keys.get(i));
+                        filledAt.put(
+                                filledAt(
+                                        task.addition(),
+                                        task.colour(),
+                                        parts.get(i).portion()),
+                                keys.get(i));
                     }
                 }
             }
         }
-        return all.all().values().stream()
-                .map(bag -> new BenchView.Bag(
-                        bag.key(),
-                        mixing.name(bag.bowl().colour()),
-                        mixing.hex(bag.bowl().colour()),
-                        bag.filling().tips(),
-                        bag.of().vessel(),
-                        bag.of().countSeconds(),
-                        bag.of().state(),
-                        bag.filling().bags(),
-                        bag.filling().gramsEach(),
-                        bag.filling().keptEach(),
-                        filledAt.getOrDefault(bag.bowl().colour() + " " + bag.portion(), ""),
-                        bag.first(),
-                        drinks.getOrDefault(bag.key(), List.of()),
-                        mixing.making(bag)))
+        return all.all().entrySet().stream()
+                .map(one -> bag(one.getKey(), one.getValue(), filledAt, drinks, mixing))
                 .toList();
+    }
+
+    private static BenchView.Bag bag(
+            String key,
+            List<BenchedBags.Bag> filled,
+            Map<String, String> filledAt,
+            Map<String, List<BagUse.Iced>> drinks,
+            BenchedMixing mixing) {
+        BenchedBags.Bag bag = filled.get(0);
+        List<BagUse.Fill> fills = filled.stream()
+                .map(one -> new BagUse.Fill(
+                        one.filling().bags(),
+                        one.filling().gramsEach(),
+                        filledAt.getOrDefault(
+                                filledAt(one.addition(), one.bowl().colour(), one.portion()), ""),
+                        one.first()))
+                .toList();
+        return new BenchView.Bag(
+                key,
+                mixing.name(bag.bowl().colour()),
+                mixing.hex(bag.bowl().colour()),
+                bag.filling().tips(),
+                bag.of().vessel(),
+                bag.of().countSeconds(),
+                bag.of().state(),
+                fills.stream().mapToInt(BagUse.Fill::bags).sum(),
+                fills.stream().mapToDouble(one -> one.bags() * one.fullGrams()).sum(),
+                bag.filling().keptEach(),
+                fills,
+                drinks.getOrDefault(key, List.of()),
+                mixing.making(bag));
+    }
+
+    private static String filledAt(int addition, String colour, int portion) {
+        return addition + " " + colour + " " + portion;
     }
 
     /**
@@ -173,8 +208,10 @@ class BenchLayout {
         }
     }
 
-    private List<BenchView.Line> dough(Kept order) {
-        return planner.dough(order).dough().weighed().stream()
+    private List<BenchView.Line> dough(Kept order, int addition) {
+        return makings.of(order).stream()
+                .filter(one -> one.addition() == addition)
+                .flatMap(one -> one.dough().weighed().stream())
                 .map(one -> new BenchView.Line(one.ingredient(), one.grams(), true))
                 .toList();
     }
@@ -231,7 +268,7 @@ class BenchLayout {
         BenchView.Mixed mixed = part == null ? null : mixing.of(part);
         List<BenchView.Line> weighed = part != null && part.doing() == MixingOrder.Doing.MIX
                 ? mixing.batch(part)
-                : task.doing() == Task.Work.DOUGH ? dough(now.order()) : List.of();
+                : task.doing() == Task.Work.DOUGH ? dough(now.order(), task.addition()) : List.of();
         BenchedDesign design = designs.get(task.design());
         boolean isIced = task.doing() == Task.Work.ICE && design != null;
         String colour = task.colour();
@@ -249,6 +286,7 @@ class BenchLayout {
                 task.pass(),
                 task.tray(),
                 task.cookies(),
+                task.addition(),
                 colour,
                 colour == null ? null : mixing.hex(colour),
                 piece.from(),

@@ -214,6 +214,13 @@ public class BenchService {
         if (mixes) {
             mixings.start(now.leading().id());
         }
+        int kept = mixings.additions(now.leading().id());
+        boolean mixesMore = steps.stream()
+                .filter(step -> step.doing() == Task.Work.BASE || step.doing() == Task.Work.BOWL)
+                .anyMatch(step -> step.addition() > kept && OffTheShelf.isBegun(step, happened));
+        if (mixesMore) {
+            mixings.mixMore(now.leading().id());
+        }
         shelf.take(steps, laid.bags(), happened, log.of(orders));
     }
 

@@ -6,7 +6,6 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.List;
 import kindthimble.app.clock.WorkOnClock;
-import kindthimble.app.order.PaletteColour;
 import kindthimble.app.tint.TintView;
 import kindthimble.core.bench.BagUse;
 import kindthimble.core.bench.BenchEvent;
@@ -74,6 +73,7 @@ public record BenchView(
      * @param pass of the design; 0 for none
      * @param tray or load; 0 for none
      * @param cookies how many
+     * @param addition of dough, base and bowls: 0 for the plan, from 1 on which addition; 0 for all else
      * @param from when the clock has it
      */
     @Schema(name = "BenchOther")
@@ -85,6 +85,7 @@ public record BenchView(
             int pass,
             int tray,
             int cookies,
+            int addition,
             LocalDateTime from) {
         static Other of(WorkOnClock.Next next) {
             Task task = next.piece().task();
@@ -94,19 +95,15 @@ public record BenchView(
                     .map(one -> one.document().name())
                     .findFirst()
                     .orElse(orderName);
-            String name = next.order().details().palette().stream()
-                    .filter(colour -> task.design() == 0 && colour.key().equals(task.colour()))
-                    .map(PaletteColour::name)
-                    .findFirst()
-                    .orElse(design);
             return new Other(
                     next.order().id(),
                     orderName,
                     task.doing(),
-                    name,
+                    next.bowl() == null ? design : next.bowl(),
                     task.pass(),
                     task.tray(),
                     task.cookies(),
+                    task.addition(),
                     next.piece().from());
         }
     }
@@ -121,6 +118,7 @@ public record BenchView(
      * @param pass of the design; 0 for none
      * @param tray or load, from 1; 0 for none
      * @param cookies how many
+     * @param addition of dough, base and bowls: 0 for the plan, from 1 on which addition; 0 for all else
      * @param colour key of the colour that most of it has; null for none
      * @param hex of that; null for none
      * @param from when the clock has it; null where it is done, or finds no time
@@ -148,6 +146,7 @@ public record BenchView(
             int pass,
             int tray,
             int cookies,
+            int addition,
             @Nullable String colour,
             @Nullable String hex,
             @Nullable LocalDateTime from,
@@ -262,10 +261,9 @@ public record BenchView(
      * @param countSeconds of its icing
      * @param state the same in words
      * @param bags how many
-     * @param fullGrams in each by the plan
+     * @param filledGrams in all of them by the plan
      * @param keepsGrams that never come out of each
-     * @param filledAt key of the step at which they are filled; empty where there is none
-     * @param firstBag which of all that are filled at that step the first of them is, from 1
+     * @param fills how they are filled, by the plan and by what is mixed more
      * @param drinks all that is iced out of them, of every order of the mixing
      * @param making how its icing is made afresh; null where there is nothing to make it of
      */
@@ -279,10 +277,9 @@ public record BenchView(
             double countSeconds,
             Consistency.State state,
             int bags,
-            double fullGrams,
+            double filledGrams,
             double keepsGrams,
-            String filledAt,
-            int firstBag,
+            List<BagUse.Fill> fills,
             List<BagUse.Iced> drinks,
             @Nullable Making making) {}
 

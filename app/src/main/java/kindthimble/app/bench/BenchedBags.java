@@ -32,8 +32,12 @@ final class BenchedBags {
         this.mixing = mixing;
     }
 
-    /** A kind of bag of a portion. */
-    record Bag(Pour.Bowl bowl, int portion, BagFill filling) {
+    /**
+     * A kind of bag of a portion.
+     *
+     * @param addition 0 for one of the plan; from 1 on which addition fills it
+     */
+    record Bag(int addition, Pour.Bowl bowl, int portion, BagFill filling) {
         /** Which of all bags of its portion the first of them is, from 1. */
         int first() {
             int before = 0;
@@ -60,18 +64,24 @@ final class BenchedBags {
         }
     }
 
-    /** All of a mixing, by key. */
-    Map<String, Bag> all() {
-        Map<String, Bag> all = new LinkedHashMap<>();
-        mixing.bowls().forEach(bowl -> bags(bowl).forEach(bag -> all.putIfAbsent(bag.key(), bag)));
+    /** All of a mixing, by key; of each how it is filled, by the plan and by additions. */
+    Map<String, List<Bag>> all() {
+        Map<String, List<Bag>> all = new LinkedHashMap<>();
+        bags().forEach(bag ->
+                all.computeIfAbsent(bag.key(), key -> new ArrayList<>()).add(bag));
         return all;
     }
 
-    private static Stream<Bag> bags(Pour.Bowl bowl) {
+    private Stream<Bag> bags() {
+        return mixing.mixed().stream()
+                .flatMap(mixed -> mixed.pour().pour().bowls().stream().flatMap(bowl -> bags(mixed.addition(), bowl)));
+    }
+
+    private static Stream<Bag> bags(int addition, Pour.Bowl bowl) {
         List<Bag> bags = new ArrayList<>();
         for (int i = 0; i < bowl.portions().size(); i++) {
             for (BagFill filling : bowl.portions().get(i).fillings()) {
-                bags.add(new Bag(bowl, i, filling));
+                bags.add(new Bag(addition, bowl, i, filling));
             }
         }
         return bags.stream();
@@ -83,9 +93,7 @@ final class BenchedBags {
      * @param bowl key of the bowl, as the leading order knows it
      */
     Optional<Bag> bag(String bowl, Icing icing) {
-        List<Bag> fitting = mixing.bowls().stream()
-                .filter(one -> one.colour().equals(bowl))
-                .flatMap(BenchedBags::bags)
+        List<Bag> fitting = bags().filter(bag -> bag.bowl().colour().equals(bowl))
                 .filter(bag -> isVessel(bag, icing))
                 .toList();
         double least =

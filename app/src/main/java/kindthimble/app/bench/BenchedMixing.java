@@ -29,7 +29,16 @@ record BenchedMixing(
         @Nullable Tinter tinter,
         @Nullable Kitchen kitchen) {
     List<MixingOrder.Step> steps() {
-        return view == null ? List.of() : view.steps();
+        return view == null ? List.of() : view.allSteps();
+    }
+
+    /** What is mixed: the plan, and its additions. */
+    List<MixingView.Mixed> mixed() {
+        return view == null ? List.of() : view.mixed();
+    }
+
+    private MixingView.Mixed mixed(MixingOrder.Step step) {
+        return mixed().get(step.addition());
     }
 
     String name(String colour) {
@@ -46,24 +55,27 @@ record BenchedMixing(
                 : view.names().stream().filter(one -> one.key().equals(key)).findFirst();
     }
 
-    private Optional<Pour.Bowl> bowl(String colour) {
-        return bowls().stream().filter(bowl -> bowl.colour().equals(colour)).findFirst();
-    }
-
-    List<Pour.Bowl> bowls() {
-        return view == null ? List.of() : view.pour().pour().bowls();
+    /** The bowl that a step is about; null for the base. */
+    private Pour.Bowl bowl(MixingOrder.Step step) {
+        return step.colour() == null
+                ? null
+                : mixed(step).pour().pour().bowls().stream()
+                        .filter(bowl -> bowl.colour().equals(step.colour()))
+                        .findFirst()
+                        .orElse(null);
     }
 
     /** The portion of a bowl that a step is about; null for none. */
     Pour.Portion portion(MixingOrder.Step step) {
-        Pour.Bowl bowl = step.colour() == null ? null : bowl(step.colour()).orElse(null);
+        Pour.Bowl bowl = bowl(step);
         return bowl == null || step.portion() < 0 ? null : bowl.portions().get(step.portion());
     }
 
     BenchView.Mixed of(MixingOrder.Step step) {
-        Pour.Bowl bowl = step.colour() == null ? null : bowl(step.colour()).orElse(null);
+        Pour.Bowl bowl = bowl(step);
         Pour.Portion portion = portion(step);
-        TintView tint = step.doing() == MixingOrder.Doing.TINT ? view.tints().get(step.colour()) : null;
+        TintView tint =
+                step.doing() == MixingOrder.Doing.TINT ? mixed(step).tints().get(step.colour()) : null;
         Pour.LetDown down = step.doing() == MixingOrder.Doing.LET_DOWN && bowl != null ? bowl.letDown() : null;
         boolean isThinned = step.doing() == MixingOrder.Doing.THIN;
         return new BenchView.Mixed(
@@ -103,8 +115,8 @@ record BenchedMixing(
     /** Name of the bowl whose colour is most like that of another one. */
     private String nearest(String key) {
         Lab own = Lab.ofHex(hex(key));
-        return view.pour().pour().bowls().stream()
-                .map(Pour.Bowl::colour)
+        return view.names().stream()
+                .map(PourView.BowlColour::key)
                 .filter(other -> !other.equals(key))
                 .min(Comparator.comparingDouble(other -> Lab.ofHex(hex(other)).differenceTo(own)))
                 .map(this::name)
@@ -124,10 +136,11 @@ record BenchedMixing(
         if (view == null || kitchen == null || view.pour().pour().batches().isEmpty()) {
             return null;
         }
+        MixingView.Mixed mixed = mixed().get(bag.addition());
         Making made = Making.of(bag.bowl(), bag.of(), kitchen);
         Pour.Batch batch = view.pour().pour().batches().get(0);
         Pour.LetDown down = bag.bowl().letDown();
-        TintView tint = view.tints().get(down == null ? bag.bowl().colour() : down.mother());
+        TintView tint = mixed.tints().get(down == null ? bag.bowl().colour() : down.mother());
         // A light shade is a darker one in so much white: its gel is that one's, so much weaker.
         double share = down == null ? 1 : down.motherBaseGrams() / (down.motherBaseGrams() + down.whiteGrams());
         List<BenchView.Gelled> doses = tint == null || tint.recipe() == null
@@ -151,11 +164,11 @@ record BenchedMixing(
     }
 
     List<BenchView.Line> batch(MixingOrder.Step step) {
-        int nth = view.steps().stream()
-                .filter(one -> one.doing() == MixingOrder.Doing.MIX)
+        int nth = steps().stream()
+                .filter(one -> one.doing() == MixingOrder.Doing.MIX && one.addition() == step.addition())
                 .toList()
                 .indexOf(step);
-        return view.pour().pour().batches().get(nth).weighed().stream()
+        return mixed(step).pour().pour().batches().get(nth).weighed().stream()
                 .map(one -> new BenchView.Line(one.ingredient(), one.grams(), one.role() != Ingredient.Part.WATER))
                 .toList();
     }

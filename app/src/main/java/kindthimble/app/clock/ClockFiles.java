@@ -136,11 +136,11 @@ class ClockFiles {
         PourView.BowlColour bowl = week.bowl(task);
         String colour = bowl == null ? "" : bowl.name();
         return switch (task.doing()) {
-            case DOUGH -> "make the dough";
+            case DOUGH -> task.addition() == 0 ? "make the dough" : "make more dough";
             case CUT -> "roll and cut %d %s".formatted(task.cookies(), design);
             case BAKE -> "bake %d %s".formatted(task.cookies(), design);
-            case BASE -> "mix the base";
-            case BOWL -> "tint, thin and bag " + colour;
+            case BASE -> task.addition() == 0 ? "mix the base" : "mix more base";
+            case BOWL -> "tint, thin and bag " + (task.addition() == 0 ? "" : "more ") + colour;
             case ICE ->
                 task.pass() > 0
                         ? "%s, pass %d, tray %d: ice %d".formatted(design, task.pass(), task.tray(), task.cookies())

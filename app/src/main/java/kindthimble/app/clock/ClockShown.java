@@ -295,6 +295,7 @@ final class ClockShown {
                 task.doing() == Task.Work.ICE ? task.pass() : 0,
                 task.tray(),
                 task.cookies(),
+                task.addition(),
                 bowl == null ? null : bowl.name(),
                 bowl == null ? null : bowl.hex(),
                 week.wall(placed.start()),

@@ -78,6 +78,7 @@ record ClockView(
      * @param pass of a design; 0 for none
      * @param tray or load, from 1; 0 for none
      * @param cookies how many
+     * @param addition of dough, base and bowls: 0 for the plan, from 1 on which addition; 0 for all else
      * @param colour name of the bowl that most of its icing comes out of; null for none
      * @param hex how that looks; null for none
      * @param from when hands begin
@@ -95,6 +96,7 @@ record ClockView(
             int pass,
             int tray,
             int cookies,
+            int addition,
             @Nullable String colour,
             @Nullable String hex,
             LocalDateTime from,

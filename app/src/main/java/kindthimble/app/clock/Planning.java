@@ -73,7 +73,11 @@ class Planning implements DisposableBean {
     private Key key;
     private Plan plan;
 
-    private record Key(List<String> orders, long shop, DoneAtBench.Progress atBench) {}
+    private record Key(
+            List<String> orders,
+            List<Map<Long, Map<Integer, Double>>> doughs,
+            long shop,
+            DoneAtBench.Progress atBench) {}
 
     Planning(
             AllOrders all,
@@ -133,6 +137,7 @@ class Planning implements DisposableBean {
                         .flatMap(group -> group.orders().stream())
                         .map(order -> order.id() + "." + order.revision() + "." + ahead.contains(order))
                         .toList(),
+                groups.values().stream().map(WorkOfOrders.Group::doughs).toList(),
                 shopRevision.now(),
                 bench.progress(groups.values()));
         synchronized (this) {

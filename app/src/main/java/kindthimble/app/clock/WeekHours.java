@@ -65,10 +65,12 @@ class WeekHours {
      * @param doing what is done
      * @param name of the design; empty for what is done for a whole order
      * @param pass of the design; 0 for none
+     * @param addition of dough, base and bowls: 0 for the plan, from 1 on which addition; 0 for all else
      * @param from when it begins
      */
     @Schema(name = "WeekHoursNext")
-    record Next(long order, String orderName, Task.Work doing, String name, int pass, LocalDateTime from) {}
+    record Next(
+            long order, String orderName, Task.Work doing, String name, int pass, int addition, LocalDateTime from) {}
 
     /**
      * @param order its number
@@ -133,6 +135,7 @@ class WeekHours {
                 placed.task().doing(),
                 order == null ? "" : design(order, placed.task()),
                 placed.task().doing() == Task.Work.ICE ? placed.task().pass() : 0,
+                placed.task().addition(),
                 week.wall(placed.start()));
     }
 

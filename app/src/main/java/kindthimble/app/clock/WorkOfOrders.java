@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import kindthimble.app.cookie.CookieService;
+import kindthimble.app.dough.DoughMakings;
 import kindthimble.app.live.DatabaseReturned;
 import kindthimble.app.live.ShopRevision;
 import kindthimble.app.mixing.MixingService;
@@ -51,6 +52,7 @@ class WorkOfOrders {
     private final CookieService cookies;
     private final ShopService shop;
     private final ShopRevision shopRevision;
+    private final DoughMakings doughs;
     private final Cache<Key, Group> known =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
@@ -60,18 +62,20 @@ class WorkOfOrders {
             MixingService mixings,
             CookieService cookies,
             ShopService shop,
-            ShopRevision shopRevision) {
+            ShopRevision shopRevision,
+            DoughMakings doughs) {
         this.together = together;
         this.planner = planner;
         this.mixings = mixings;
         this.cookies = cookies;
         this.shop = shop;
         this.shopRevision = shopRevision;
+        this.doughs = doughs;
     }
 
     private record Version(long order, long revision) {}
 
-    private record Key(List<Version> orders, long shop) {}
+    private record Key(List<Version> orders, long shop, Map<Long, Map<Integer, Double>> doughs) {}
 
     /**
      * How a group's icing is mixed.
@@ -96,6 +100,7 @@ class WorkOfOrders {
      * @param iced by design, how many are iced
      * @param gates by design and pass, what has to have come before it
      * @param leftOut by order, what could not be put on the clock, with why
+     * @param doughs by order, what of its dough was begun, as {@link DoughMakings#begun} has it
      */
     record Group(
             List<Kept> orders,
@@ -103,7 +108,8 @@ class WorkOfOrders {
             Mixing mixing,
             Map<Long, Integer> iced,
             Map<Long, Map<Integer, String>> gates,
-            Map<Long, List<String>> leftOut) {
+            Map<Long, List<String>> leftOut,
+            Map<Long, Map<Integer, Double>> doughs) {
         long leading() {
             return orders.get(0).id();
         }
@@ -121,11 +127,13 @@ class WorkOfOrders {
     /** The work of an order and of those mixed with it. */
     Group of(Kept order) {
         List<Kept> mixed = together.mixedWith(order);
+        Map<Long, Map<Integer, Double>> begun =
+                doughs.begun(mixed.stream().map(Kept::id).toList());
         Key key = new Key(
-                mixed.stream().map(one -> new Version(one.id(), one.revision())).toList(), shopRevision.now());
+                mixed.stream().map(one -> new Version(one.id(), one.revision())).toList(), shopRevision.now(), begun);
         Group there = known.getIfPresent(key);
         if (there == null) {
-            there = worked(mixed, shop.settings(), mixing(mixed.get(0)));
+            there = worked(mixed, shop.settings(), mixing(mixed.get(0)), begun);
             known.put(key, there);
         }
         return there;
@@ -133,16 +141,21 @@ class WorkOfOrders {
 
     /** The same work in a shop with other numbers, or with other counts or designs; mixed as it is now. */
     Group otherwise(Group now, ShopSettings settings, List<Kept> orders) {
-        return worked(orders, settings, now.mixing);
+        return worked(orders, settings, now.mixing, now.doughs);
     }
 
     /** The work of an order that is not stored; its icing is mixed by itself in so many minutes. */
     Group wished(Kept order, double mixingMinutes) {
-        MixingOrder.Step base = new MixingOrder.Step(MixingOrder.Doing.MIX, null, -1, 0, 0, 0, mixingMinutes, 0);
-        return worked(List.of(order), shop.settings(), new Mixing(List.of(base), Set.of(), Map.of(), Map.of(), null));
+        MixingOrder.Step base = MixingOrder.Step.base(mixingMinutes);
+        return worked(
+                List.of(order),
+                shop.settings(),
+                new Mixing(List.of(base), Set.of(), Map.of(), Map.of(), null),
+                Map.of());
     }
 
-    private Group worked(List<Kept> mixed, ShopSettings settings, Mixing mixing) {
+    private Group worked(
+            List<Kept> mixed, ShopSettings settings, Mixing mixing, Map<Long, Map<Integer, Double>> begun) {
         long leading = mixed.get(0).id();
         Map<Long, Integer> iced = new HashMap<>();
         Map<Long, Map<Integer, String>> gates = new HashMap<>();
@@ -186,7 +199,8 @@ class WorkOfOrders {
                     mixing.deep,
                     mixing.mothers,
                     recipe.ofFreshWhite(),
-                    mixed.size() > 1 || hasJoined(one) ? planner.bowlKeys(one) : Map.of()));
+                    mixed.size() > 1 || hasJoined(one) ? planner.bowlKeys(one) : Map.of(),
+                    doughGrams(one, begun.getOrDefault(one.id(), Map.of()))));
             leftOut.put(one.id(), lacks);
         }
         return new Group(
@@ -195,7 +209,22 @@ class WorkOfOrders {
                 mixing,
                 iced,
                 gates,
-                leftOut);
+                leftOut,
+                begun);
+    }
+
+    /** Of an order whose dough was not begun it matters to nothing how much it is. */
+    private List<Double> doughGrams(Kept order, Map<Integer, Double> begun) {
+        if (begun.isEmpty()) {
+            return List.of();
+        }
+        try {
+            return doughs.of(order, begun).stream()
+                    .map(one -> one.dough().grams())
+                    .toList();
+        } catch (Refused refused) {
+            return List.of();
+        }
     }
 
     private static boolean hasJoined(Kept order) {
@@ -228,7 +257,7 @@ class WorkOfOrders {
             MixingService.Steps mixed = mixings.steps(leading.id());
             Set<String> deep = new HashSet<>();
             Map<String, PourView.BowlColour> bowls = new HashMap<>();
-            for (PourView.BowlColour bowl : mixed.pour().colours()) {
+            for (PourView.BowlColour bowl : mixed.colours()) {
                 bowls.put(bowl.key(), bowl);
                 Lab look = Lab.ofHex(bowl.hex());
                 if (look.l() < DEEP_LIGHTNESS || Math.hypot(look.a(), look.b()) > DEEP_CHROMA) {

@@ -10,6 +10,7 @@ import java.util.function.Function;
 import kindthimble.app.http.NotThere;
 import kindthimble.app.order.Kept;
 import kindthimble.app.order.Orders;
+import kindthimble.app.plan.PourView;
 import kindthimble.core.clock.Schedule;
 import kindthimble.core.work.Task;
 import org.springframework.stereotype.Service;
@@ -41,8 +42,9 @@ public class WorkOnClock {
      *
      * @param order whose it is
      * @param piece what is done, and when
+     * @param bowl name of the bowl that it is about, as its mixing has it; null for none
      */
-    public record Next(Kept order, Piece piece) {}
+    public record Next(Kept order, Piece piece, @Nullable String bowl) {}
 
     /**
      * All of an order, and what it is mixed with.
@@ -93,9 +95,16 @@ public class WorkOnClock {
         return first.values().stream()
                 .filter(placed -> plan.week().order(placed.task().order()) != null)
                 .sorted(Comparator.comparingLong(Schedule.Placed::start))
-                .map(placed ->
-                        new Next(plan.week().order(placed.task().order()), piece(plan.week(), placed.task(), placed)))
+                .map(placed -> next(plan.week(), placed))
                 .toList();
+    }
+
+    private static Next next(Week week, Schedule.Placed placed) {
+        PourView.BowlColour bowl = placed.task().design() == 0 ? week.bowl(placed.task()) : null;
+        return new Next(
+                week.order(placed.task().order()),
+                piece(week, placed.task(), placed),
+                bowl == null ? null : bowl.name());
     }
 
     private Work work(long id, Function<Task, Piece> piece, List<Next> others) {

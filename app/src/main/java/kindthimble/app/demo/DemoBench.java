@@ -10,6 +10,7 @@ import kindthimble.app.bench.BenchView;
 import kindthimble.app.happened.BenchLog;
 import kindthimble.core.bench.BenchEvent;
 import kindthimble.core.bench.BenchEvent.Pressed;
+import kindthimble.core.work.Task;
 import org.springframework.stereotype.Component;
 
 /**
@@ -87,7 +88,10 @@ class DemoBench {
     }
 
     private BenchEvent done(BenchView.Step step, double minutesAgo) {
-        return event(Pressed.DONE, step, minutesAgo, 0, "");
+        double dough = step.doing() == Task.Work.DOUGH
+                ? step.weighed().stream().mapToDouble(BenchView.Line::grams).sum()
+                : 0;
+        return event(Pressed.DONE, step, minutesAgo, dough, "");
     }
 
     private BenchEvent event(Pressed what, BenchView.Step step, double minutesAgo, double amount, String words) {

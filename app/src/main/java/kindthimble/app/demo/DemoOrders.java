@@ -17,7 +17,7 @@ import kindthimble.app.history.Patch;
 import kindthimble.app.order.OrderDetails;
 import kindthimble.app.order.Wish;
 import kindthimble.core.design.Design;
-import kindthimble.core.work.WorkList;
+import kindthimble.core.work.DoughTasks;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -87,7 +87,7 @@ class DemoOrders {
                             desk.order(order.id()).revision(),
                             null,
                             List.of(new Patch.Placed(
-                                    "/details/clock/" + WorkList.doughKey(order.id()),
+                                    "/details/clock/" + DoughTasks.key(order.id(), 0),
                                     json.valueToTree(new Wish(null, null, null, come))))));
         }
         // What came with the shop is nothing that she has done.

@@ -87,7 +87,9 @@ class Said {
             case "tray" -> "the designs in another order";
             case "mixing" -> "how orders are mixed together";
             case "started" ->
-                isNothing(edit.now()) ? "mixing has not started" : "mixing has started by the plan that was kept";
+                isNothing(edit.now())
+                        ? "mixing has not started"
+                        : isNothing(edit.was()) ? "mixing has started by the plan that was kept" : "what is mixed more";
             case "jars" -> isNothing(edit.now()) ? "the jar back on the shelf" : "the jar set aside for this order";
             default -> ofDetails(edit, parts, order);
         };

@@ -204,6 +204,9 @@ public class ShopDesk {
         private void store(String place) {
             String key = place.substring(place.indexOf('/') + 1);
             JsonNode node = tree.root().path(place.substring(0, place.indexOf('/')));
+            if (!node.isObject()) {
+                throw new Refused(place.substring(0, place.indexOf('/')), "This can be changed, and not taken away.");
+            }
             switch (place.substring(0, place.indexOf('/'))) {
                 case "settings" -> shop.save(read(node, ShopSettings.class, "settings"));
                 case "recipes" -> storeRecipe(key, node.get(key));
@@ -248,6 +251,9 @@ public class ShopDesk {
         }
 
         private <T> T read(JsonNode node, Class<T> type, String at) {
+            if (node == null || node.isNull()) {
+                throw new Refused(at, "This can be changed, and not taken away.");
+            }
             try {
                 return json.treeToValue(node, type);
             } catch (JacksonException e) {

@@ -8,7 +8,6 @@ import kindthimble.app.plan.PourView;
 import kindthimble.app.tint.TintView;
 import kindthimble.app.tint.Tinter;
 import kindthimble.core.kitchen.Kitchen;
-import kindthimble.core.pour.Difference;
 import kindthimble.core.pour.LettingDown;
 import kindthimble.core.pour.Pour;
 
@@ -39,18 +38,6 @@ final class Bowls {
                 tints.put(bowl.colour(), tinter.view(hex, bowl.mixedGrams()));
             }
         }
-        return tints;
-    }
-
-    /** Of the small bowls of a difference; each is tinted on its own. */
-    Map<String, TintView> topUps(Difference difference, PourView now) {
-        Map<String, TintView> tints = new LinkedHashMap<>();
-        difference
-                .topUps()
-                .forEach(topUp -> tints.put(
-                        topUp.bowl().colour(),
-                        tinter.view(
-                                hex(now, topUp.bowl().colour()), topUp.bowl().mixedGrams())));
         return tints;
     }
 

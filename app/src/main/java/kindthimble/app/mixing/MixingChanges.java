@@ -16,8 +16,10 @@ import kindthimble.app.plan.Member;
 import kindthimble.app.plan.Planned;
 import kindthimble.app.plan.Planner;
 import kindthimble.app.shelf.ShelfService;
+import kindthimble.app.stock.Takings;
 import kindthimble.app.tint.GelService;
 import kindthimble.core.words.Refused;
+import kindthimble.core.work.DoughTasks;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
@@ -34,6 +36,7 @@ public class MixingChanges {
     private final Planner planner;
     private final ShelfService shelf;
     private final GelService gels;
+    private final Takings takings;
     private final FrozenJson json;
     private final JsonMapper wire;
     private final History history;
@@ -47,6 +50,7 @@ public class MixingChanges {
             Planner planner,
             ShelfService shelf,
             GelService gels,
+            Takings takings,
             FrozenJson json,
             JsonMapper wire,
             History history,
@@ -58,6 +62,7 @@ public class MixingChanges {
         this.planner = planner;
         this.shelf = shelf;
         this.gels = gels;
+        this.takings = takings;
         this.json = json;
         this.wire = wire;
         this.history = history;
@@ -89,10 +94,58 @@ public class MixingChanges {
                             now.kitchen().shop(),
                             now.kitchen().recipe(),
                             new Bowls(now.tinter(), now.view()).tints(),
-                            gels.bottles()))));
+                            gels.bottles(),
+                            List.of()))));
             keep(order, started(leading, null, stored(leading)));
         }
         return shown.view(order);
+    }
+
+    /** Keeps what is still to be mixed as it is now, as the plan was kept; what changes later is mixed beside it. */
+    public MixingView mixMore(long order) {
+        orders.forChange(order);
+        long leading = together.leading(order);
+        BegunMixing begun = shown.begun(leading)
+                .orElseThrow(() -> new Refused("", "Mixing has not started: the plan still follows the order."));
+        if (begun.more() == null || begun.more().pour().pour().bowls().isEmpty()) {
+            throw new Refused("", "There is no more to mix.");
+        }
+        keepFrozen(order, leading, begun.frozen().with(begun.additions()));
+        return shown.view(order);
+    }
+
+    /** Keeps the last of what was mixed more no longer: it follows the orders again. */
+    public MixingView mixNoMore(long order) {
+        orders.forChange(order);
+        long leading = together.leading(order);
+        List<Frozen.Addition> kept =
+                shown.begun(leading).map(begun -> begun.frozen().additions()).orElse(List.of());
+        if (kept.isEmpty()) {
+            throw new Refused("", "Nothing was mixed more.");
+        }
+        boolean isBegun = takings.standing(List.of(leading)).keySet().stream()
+                .anyMatch(step -> step.startsWith(leading + " more " + kept.size() + " ")
+                        && !step.equals(DoughTasks.key(leading, kept.size())));
+        if (isBegun) {
+            throw new Refused("", "It is being mixed at the bench already. Take it back there first.");
+        }
+        keepFrozen(order, leading, shown.begun(leading).orElseThrow().frozen().with(kept.subList(0, kept.size() - 1)));
+        return shown.view(order);
+    }
+
+    private void keepFrozen(long order, long leading, Frozen frozen) {
+        JsonNode before = stored(leading);
+        Instant startedAt = mixings.findById(leading).orElseThrow().startedAt();
+        mixings.saveAndFlush(new MixingEntity(leading, startedAt, json.written(frozen)));
+        keep(order, started(leading, before, stored(leading)));
+    }
+
+    /** How many additions are kept of the mixing that an order leads. */
+    @Transactional(readOnly = true)
+    public int additions(long leading) {
+        return shown.begun(leading)
+                .map(begun -> begun.frozen().additions().size())
+                .orElse(0);
     }
 
     /** Gives the frozen plan up: the mixing is planned afresh. */

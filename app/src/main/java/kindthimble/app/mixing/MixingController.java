@@ -35,6 +35,18 @@ class MixingController {
         return changes.restart(order);
     }
 
+    /** What is still to be mixed is kept as it is. */
+    @PostMapping("/more")
+    MixingView mixMore(@PathVariable long order) {
+        return changes.mixMore(order);
+    }
+
+    /** The last of what was mixed more follows the orders again. */
+    @DeleteMapping("/more")
+    MixingView mixNoMore(@PathVariable long order) {
+        return changes.mixNoMore(order);
+    }
+
     /** Another order is mixed together with this one. */
     @PostMapping("/with/{other}")
     MixingView mixWith(@PathVariable long order, @PathVariable long other) {

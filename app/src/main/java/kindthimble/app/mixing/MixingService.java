@@ -6,8 +6,10 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
+import kindthimble.app.dough.DoughMakings;
 import kindthimble.app.order.Kept;
 import kindthimble.app.order.OrderSummary;
 import kindthimble.app.order.Orders;
@@ -24,11 +26,9 @@ import kindthimble.app.stock.Takings;
 import kindthimble.app.tint.GelService;
 import kindthimble.app.tint.TintView;
 import kindthimble.core.colour.Lab;
-import kindthimble.core.colour.Palette;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.kitchen.Kitchen;
-import kindthimble.core.pour.Difference;
 import kindthimble.core.pour.Jar;
 import kindthimble.core.pour.Joining;
 import kindthimble.core.pour.Ladder;
@@ -58,6 +58,7 @@ public class MixingService {
     private final ShelfService shelf;
     private final GelService gels;
     private final Takings takings;
+    private final DoughMakings doughs;
     private final FrozenJson json;
 
     MixingService(
@@ -68,6 +69,7 @@ public class MixingService {
             ShelfService shelf,
             GelService gels,
             Takings takings,
+            DoughMakings doughs,
             FrozenJson json) {
         this.mixings = mixings;
         this.orders = orders;
@@ -76,6 +78,7 @@ public class MixingService {
         this.shelf = shelf;
         this.gels = gels;
         this.takings = takings;
+        this.doughs = doughs;
         this.json = json;
     }
 
@@ -99,31 +102,53 @@ public class MixingService {
     public Steps steps(long leading) {
         return mixings.findById(leading)
                 .map(mixing -> {
-                    Frozen frozen = json.read(mixing.frozen(), leading);
-                    Kitchen kitchen = Kitchen.of(frozen.shop(), frozen.recipe(), null, looks(frozen.pour()), null);
-                    return new Steps(frozen.pour(), MixingOrder.of(frozen.pour().pour(), kitchen), kitchen);
+                    BegunMixing begun = begun(mixing);
+                    PourView pour = begun.frozen().pour();
+                    return new Steps(pour, begun.colours(), begun.steps(), BegunMixing.kitchen(begun.frozen(), pour));
                 })
                 .orElseGet(() -> {
                     Planned now = planner.plan(leading);
-                    return new Steps(now.view(), MixingOrder.of(now.view().pour(), now.kitchen()), now.kitchen());
+                    return new Steps(
+                            now.view(),
+                            now.view().colours(),
+                            MixingOrder.of(now.view().pour(), now.kitchen()),
+                            now.kitchen());
                 });
     }
 
     /**
-     * @param pour what is mixed
-     * @param steps in order
+     * @param pour what is mixed by the plan
+     * @param colours of all bowls, those of additions with them
+     * @param steps in order, those of additions last
      * @param kitchen what it was planned with
      */
-    public record Steps(PourView pour, List<MixingOrder.Step> steps, Kitchen kitchen) {}
+    public record Steps(
+            PourView pour, List<PourView.BowlColour> colours, List<MixingOrder.Step> steps, Kitchen kitchen) {}
+
+    /** The mixing that an order leads, by its keys; nothing where it has not started. */
+    Optional<BegunMixing> begun(long leading) {
+        return mixings.findById(leading).map(this::begun);
+    }
+
+    /** What has come about is left out where the orders can't be measured as they are now. */
+    private BegunMixing begun(MixingEntity mixing) {
+        Frozen frozen = json.read(mixing.frozen(), mixing.orderId());
+        try {
+            return BegunMixing.of(frozen, planner.planWith(mixing.orderId(), frozen.shop(), frozen.recipe()));
+        } catch (Refused refused) {
+            return BegunMixing.alone(frozen);
+        }
+    }
 
     /** A mixing that has not started: all follows from the orders as they are now. */
     private MixingView planned(long order) {
         Planned now = planner.plan(order);
-        Kitchen kitchen = now.kitchen().with(looks(now.view()));
+        Kitchen kitchen = now.kitchen().with(BegunMixing.looks(now.view()));
         Bowls bowls = new Bowls(now.tinter(), now.view());
         Map<String, TintView> tints = bowls.tints();
-        Follows follows = follows(now.view(), kitchen);
-        List<DoughView> doughs = doughs(now);
+        Follows follows = follows(now.view(), MixingOrder.of(now.view().pour(), kitchen), kitchen);
+        List<Kept> mixed = together.mixedWith(order);
+        List<DoughView> doughs = doughs(mixed);
         return new MixingView(
                 orders.order(order).revision(),
                 now.view(),
@@ -132,19 +157,19 @@ public class MixingService {
                 follows.ladders,
                 follows.tips,
                 tints,
-                Map.of(),
                 bowls.families(kitchen),
                 Joining.of(
                         now.view().pour(),
                         kitchen,
                         (from, into) -> planner.planJoined(order, from, into).pour()),
-                shopping(now.view(), kitchen, tints, gels.bottles(), together.mixedWith(order), doughs),
+                shopping(List.of(new MixingView.Mixed(0, now.view(), tints)), kitchen, gels.bottles(), mixed, doughs),
                 doughs,
                 jars(now, kitchen),
                 neighbours(order),
                 now.view().colours(),
                 null,
                 null,
+                List.of(),
                 null);
     }
 
@@ -154,21 +179,24 @@ public class MixingService {
         // As the leading order knows the bowls, so that they are the frozen ones; then by the keys of the order that
         // looks.
         Planned now = planner.planWith(mixing.orderId(), frozen.shop(), frozen.recipe());
+        BegunMixing begun = BegunMixing.of(frozen, now);
         UnaryOperator<String> keys = order == mixing.orderId()
                 ? UnaryOperator.identity()
                 : Renamed.keys(now.view(), planner.plan(order).view());
         PourView shown = Renamed.of(frozen.pour(), keys);
-        PourView nowShown = Renamed.of(now.view(), keys);
         // Plans of before there were tints have none.
         Map<String, TintView> tints =
                 frozen.tints().isEmpty() ? new Bowls(now.tinter(), shown).tints() : Renamed.of(frozen.tints(), keys);
-        Kitchen kitchen = Kitchen.of(frozen.shop(), frozen.recipe(), null, looks(shown), null);
-        Difference difference = Difference.between(shown.pour(), nowShown.pour(), kitchen);
-        Follows follows = follows(shown, kitchen);
-        List<DoughView> doughs = doughs(now);
-        Map<String, PourView.BowlColour> names = new LinkedHashMap<>();
-        shown.colours().forEach(colour -> names.put(colour.key(), colour));
-        nowShown.colours().forEach(colour -> names.putIfAbsent(colour.key(), colour));
+        Kitchen kitchen = BegunMixing.kitchen(frozen, shown);
+        Follows follows = follows(shown, MixingOrder.of(shown.pour(), kitchen), kitchen);
+        List<MixingView.Addition> additions = additions(begun, keys);
+        List<MixingView.Mixed> all = new ArrayList<>();
+        all.add(new MixingView.Mixed(0, shown, tints));
+        additions.forEach(one -> all.add(new MixingView.Mixed(one.number(), one.pour(), one.tints())));
+        List<Kept> mixed = together.mixedWith(order);
+        List<DoughView> doughs = doughs(mixed);
+        List<DoughView> whole = mixed.stream().map(planner::dough).toList();
+        SinceBegun since = SinceBegun.of(begun, doughs, whole, mixed, kitchen.habits());
         return new MixingView(
                 orders.order(order).revision(),
                 shown,
@@ -177,24 +205,44 @@ public class MixingService {
                 follows.ladders,
                 follows.tips,
                 tints,
-                new Bowls(now.tinter(), nowShown).topUps(difference, nowShown),
                 List.of(),
                 List.of(),
-                shopping(shown, kitchen, tints, frozen.gels(), together.mixedWith(order), doughs),
+                shopping(all, kitchen, frozen.gels(), mixed, doughs),
                 doughs,
                 List.of(),
                 neighbours(order),
-                List.copyOf(names.values()),
+                begun.colours().stream()
+                        .map(one -> new PourView.BowlColour(keys.apply(one.key()), one.name(), one.hex()))
+                        .toList(),
                 mixing.startedAt(),
                 MixingView.FrozenFrom.of(frozen),
-                difference);
+                additions,
+                since.renamed(keys));
+    }
+
+    private List<MixingView.Addition> additions(BegunMixing begun, UnaryOperator<String> keys) {
+        List<MixingView.Addition> shown = new ArrayList<>();
+        for (Frozen.Addition addition : begun.additions()) {
+            int number = shown.size() + 1;
+            PourView pour = Renamed.of(addition.pour(), keys);
+            Kitchen kitchen = BegunMixing.kitchen(begun.frozen(), pour);
+            Follows follows = follows(pour, MixingOrder.of(pour.pour(), number, kitchen), kitchen);
+            shown.add(new MixingView.Addition(
+                    number,
+                    number <= begun.frozen().additions().size(),
+                    pour,
+                    follows.steps,
+                    follows.minutes,
+                    follows.ladders,
+                    Renamed.of(addition.tints(), keys)));
+        }
+        return shown;
     }
 
     private record Follows(
             List<MixingOrder.Step> steps, double minutes, Map<String, List<Ladder.Rung>> ladders, List<TipUse> tips) {}
 
-    private static Follows follows(PourView view, Kitchen kitchen) {
-        List<MixingOrder.Step> steps = MixingOrder.of(view.pour(), kitchen);
+    private static Follows follows(PourView view, List<MixingOrder.Step> steps, Kitchen kitchen) {
         Map<String, List<Ladder.Rung>> ladders = new LinkedHashMap<>();
         view.pour().bowls().forEach(bowl -> ladders.put(bowl.colour(), Ladder.of(bowl)));
         List<String> inOrder = steps.stream()
@@ -209,23 +257,22 @@ public class MixingService {
                 TipUse.tooFew(view.pour(), inOrder, kitchen.shop()));
     }
 
-    private List<DoughView> doughs(Planned now) {
-        return now.orders().stream()
-                .map(orders::order)
-                .map(planner::dough)
-                .filter(dough -> dough.dough().pieces() > 0)
+    private List<DoughView> doughs(List<Kept> mixed) {
+        return mixed.stream()
+                .flatMap(order -> doughs.of(order).stream())
+                .filter(dough -> dough.isBegun() || dough.dough().pieces() > 0)
                 .toList();
     }
 
     private List<Shopping.ToBuy> shopping(
-            PourView pour,
+            List<MixingView.Mixed> pours,
             Kitchen kitchen,
-            Map<String, TintView> tinted,
             Map<String, GelService.Bottle> kept,
             List<Kept> mixed,
             List<DoughView> doughs) {
         Map<String, Double> drops = new TreeMap<>();
-        tinted.values().stream()
+        pours.stream()
+                .flatMap(one -> one.tints().values().stream())
                 .filter(tint -> tint.recipe() != null)
                 .flatMap(tint -> tint.recipe().doses().stream())
                 .forEach(dose -> drops.merge(dose.gel(), dose.grams() / Gel.DROP_GRAMS, Double::sum));
@@ -239,12 +286,14 @@ public class MixingService {
                         b.bottleDrops(),
                         b.price())));
         Map<String, String> colours = new HashMap<>();
-        pour.colours().forEach(colour -> colours.put(colour.key(), colour.name()));
         Map<String, Double> amounts = shelf.amounts();
-        List<Shopping.ToBuy> lines = new ArrayList<>(Shopping.of(pour.pour(), kitchen, amounts));
-        lines.addAll(Shopping.gels(drops, bottles));
-        lines.addAll(Shopping.supplies(
-                pour.pour().supplies(), amounts, key -> colours.getOrDefault(key, key), kitchen.habits()));
+        List<Shopping.ToBuy> lines = new ArrayList<>(Shopping.gels(drops, bottles));
+        for (MixingView.Mixed one : pours) {
+            one.pour().colours().forEach(colour -> colours.put(colour.key(), colour.name()));
+            lines.addAll(Shopping.of(one.pour().pour(), kitchen, amounts));
+            lines.addAll(Shopping.supplies(
+                    one.pour().pour().supplies(), amounts, key -> colours.getOrDefault(key, key), kitchen.habits()));
+        }
         lines.addAll(Shopping.doughs(
                 doughs.stream()
                         .map(one -> new Shopping.OfDough(one.dough(), one.recipe()))
@@ -282,12 +331,6 @@ public class MixingService {
                     taken.merge(listed, amount, Double::sum);
                 }));
         return taken;
-    }
-
-    private static Palette looks(PourView pour) {
-        Map<String, Lab> looks = new HashMap<>();
-        pour.colours().forEach(colour -> looks.put(colour.key(), Lab.ofHex(colour.hex())));
-        return new Palette(looks);
     }
 
     private List<MixingView.FittingJar> jars(Planned now, Kitchen kitchen) {

@@ -3,8 +3,10 @@ package kindthimble.app.mixing;
 import jakarta.annotation.Nullable;
 import java.time.Instant;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import kindthimble.app.order.Extra;
 import kindthimble.app.order.OrderDetails;
 import kindthimble.app.plan.DoughView;
@@ -12,7 +14,6 @@ import kindthimble.app.plan.Frozen;
 import kindthimble.app.plan.PourView;
 import kindthimble.app.shelf.ShelfService;
 import kindthimble.app.tint.TintView;
-import kindthimble.core.pour.Difference;
 import kindthimble.core.pour.Joining;
 import kindthimble.core.pour.Ladder;
 import kindthimble.core.pour.MixingOrder;
@@ -29,17 +30,17 @@ import kindthimble.core.pour.TipUse;
  * @param ladders of each bowl, by its key
  * @param tips of which there are too few, so that they go from bag to bag
  * @param tints of its bowls, by their keys
- * @param topUpTints of the small bowls that make up for what is missing, by their keys
  * @param families light bowls worth letting down from a darker one
  * @param advice bowls worth joining
  * @param shopping what is needed, and what the shelf lacks of it
- * @param doughs of the orders that are mixed together
+ * @param doughs of the orders that are mixed together, making by making
  * @param jars left-over icing that fits a bowl of this order
  * @param neighbours orders handed over within a week of this one
- * @param names of colours and designs that the difference speaks of, by key and number
+ * @param names of all bowls, those of additions and of what has changed with them
  * @param startedAt when mixing started; null when it has not
  * @param kept what the frozen plan came from; null when it has not started
- * @param difference what has come about since then; null when it has not started
+ * @param additions what was mixed more since then, and last what is still to be
+ * @param since what has come about since then; null when it has not started
  */
 public record MixingView(
         long revision,
@@ -49,7 +50,6 @@ public record MixingView(
         Map<String, List<Ladder.Rung>> ladders,
         List<TipUse> tips,
         Map<String, TintView> tints,
-        Map<String, TintView> topUpTints,
         List<FamilyAdvice> families,
         List<Joining.Advice> advice,
         List<Shopping.ToBuy> shopping,
@@ -59,7 +59,49 @@ public record MixingView(
         List<PourView.BowlColour> names,
         @Nullable Instant startedAt,
         @Nullable FrozenFrom kept,
-        @Nullable Difference difference) {
+        List<Addition> additions,
+        @Nullable SinceBegun since) {
+
+    /** All steps, those of additions after those of the plan. */
+    public List<MixingOrder.Step> allSteps() {
+        return Stream.concat(steps.stream(), additions.stream().flatMap(one -> one.steps().stream()))
+                .toList();
+    }
+
+    /** All that is mixed: the plan, and its additions by their numbers. */
+    public List<Mixed> mixed() {
+        List<Mixed> mixed = new ArrayList<>();
+        mixed.add(new Mixed(0, pour, tints));
+        additions.forEach(one -> mixed.add(new Mixed(one.number(), one.pour(), one.tints())));
+        return mixed;
+    }
+
+    /**
+     * @param addition 0 for the plan; from 1 on which addition it is
+     * @param pour what is mixed
+     * @param tints of its bowls, by their keys
+     */
+    public record Mixed(int addition, PourView pour, Map<String, TintView> tints) {}
+
+    /**
+     * What is mixed more, as additions to bowls that were mixed.
+     *
+     * @param number from 1
+     * @param isKept whether it is kept as it is, like the plan that was begun; else it follows the orders still
+     * @param pour its bowls, bags and batches
+     * @param steps in order of work
+     * @param minutes of hands, all of them
+     * @param ladders of each bowl, by its key
+     * @param tints of its bowls, by their keys
+     */
+    public record Addition(
+            int number,
+            boolean isKept,
+            PourView pour,
+            List<MixingOrder.Step> steps,
+            double minutes,
+            Map<String, List<Ladder.Rung>> ladders,
+            Map<String, TintView> tints) {}
 
     /**
      * What a plan came from when it was frozen.

@@ -36,6 +36,9 @@ public class FrozenJson {
         if (tree.get("format").asInt() == 2) {
             fromFormat2(tree);
         }
+        if (tree.get("format").asInt() == 3) {
+            fromFormat3(tree);
+        }
         return json.treeToValue(tree, Frozen.class);
     }
 
@@ -77,6 +80,12 @@ public class FrozenJson {
             }
         }
         shop.set("habits", json.valueToTree(habits));
+        tree.put("format", 3);
+    }
+
+    /** Format 3 had nothing that was mixed more. */
+    private void fromFormat3(ObjectNode tree) {
+        tree.putArray("additions");
         tree.put("format", Frozen.FORMAT);
     }
 

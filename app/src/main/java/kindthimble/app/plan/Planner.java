@@ -42,11 +42,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 public class Planner {
     /** How often gel and grams are brought into line: a bowl's drops follow from its grams, and these a little from the drops. */
-    private static final int MOST_ROUNDS = 6;
-
-    private static final double GEL_TOLERANCE_GRAMS = 0.004;
-
     private final Orders orders;
+
     private final Together together;
     private final ShopService shop;
     private final RecipeService recipes;
@@ -130,6 +127,8 @@ public class Planner {
                 order.details().name(),
                 recipe,
                 thick,
+                0,
+                false,
                 Dough.of(cuts(order), thick, recipe, settings.habits()));
     }
 
@@ -265,7 +264,7 @@ public class Planner {
                                         .share())));
         Demand demand = new Tally(recipe, settings.mean(Habit.BREAKAGE_PERCENT), joinedBowls).of(new CookieSet(lines));
         List<Jar> jars = jars(mixed, kitchen);
-        Pour pour = inLine(
+        Pour pour = RecipeGel.pour(
                 demand,
                 tinter,
                 hexes,
@@ -289,34 +288,6 @@ public class Planner {
                 pour.renamed(bowl -> keys.getOrDefault(bowl, bowl)));
         return new Planned(
                 view, kitchen, tinter, mixed.orders().stream().map(Kept::id).toList());
-    }
-
-    /**
-     * The pour whose gel is that of the recipes shown for its bowls: whole drops for just these grams.
-     */
-    private static Pour inLine(Demand demand, Tinter tinter, Map<String, String> hexes, Pouring withoutGel) {
-        Map<String, Double> shares = new HashMap<>();
-        demand.colours().forEach(colour -> shares.put(colour.colour(), tinter.gelShare(hexes.get(colour.colour()))));
-        Pouring pouring = withoutGel.withGel(shares);
-        Pour pour = pouring.of(demand);
-        for (int round = 0; round < MOST_ROUNDS; round++) {
-            double off = 0;
-            for (Pour.Bowl bowl : pour.bowls()) {
-                if (bowl.letDown() == null && bowl.mixedGrams() > Tinter.LEAST_GRAMS) {
-                    double gel = tinter.forBowl(hexes.get(bowl.colour()), bowl.mixedGrams())
-                            .recipe()
-                            .gelGrams();
-                    off = Math.max(off, Math.abs(gel - bowl.gelGrams()));
-                    shares.put(bowl.colour(), gel / bowl.mixedGrams());
-                }
-            }
-            if (off < GEL_TOLERANCE_GRAMS) {
-                return pour;
-            }
-            pouring = pouring.withGel(shares);
-            pour = pouring.of(demand);
-        }
-        return pour;
     }
 
     private void add(

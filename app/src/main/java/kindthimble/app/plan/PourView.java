@@ -1,6 +1,8 @@
 package kindthimble.app.plan;
 
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import kindthimble.core.pour.Pour;
 
 /**
@@ -26,6 +28,16 @@ public record PourView(
         Pour pour) {
     public PourView {
         namesakes = namesakes == null ? List.of() : List.copyOf(namesakes);
+    }
+
+    /** Another pour for the same bowls. */
+    public PourView of(Pour other) {
+        return new PourView(recipe, recipeKey, baseCountSeconds, caution, colours, designs, namesakes, other);
+    }
+
+    /** How each bowl shall look, by key. */
+    public Map<String, String> hexes() {
+        return colours.stream().collect(Collectors.toMap(BowlColour::key, BowlColour::hex));
     }
 
     /**

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Collectors;
+import kindthimble.app.mixing.MixingView;
 import kindthimble.app.plan.PourView;
 import kindthimble.core.icing.KitchenWords;
 import kindthimble.core.kitchen.Customs;
@@ -66,27 +67,26 @@ final class BagLabels {
         }
     }
 
-    private record Label(PourView.BowlColour colour, Pour.Portion portion, BagFill fill, int n) {}
+    private record Label(
+            PourView pour, int addition, PourView.BowlColour colour, Pour.Portion portion, BagFill fill, int n) {
+        /** An addition's bags are told apart from those of the plan. */
+        String name() {
+            return addition == 0 ? colour.name() : "More " + colour.name();
+        }
+    }
 
     /**
+     * @param mixed all whose bags are filled: the plan, and its additions
      * @param handOvers when each order that drinks from them is fetched, by its number
      */
     static byte[] of(
-            Prints.Printed order, PourView pour, Map<Long, LocalDateTime> handOvers, Sheet sheet, ShopSettings shop) {
+            Prints.Printed order,
+            List<MixingView.Mixed> mixed,
+            Map<Long, LocalDateTime> handOvers,
+            Sheet sheet,
+            ShopSettings shop) {
         Written w = new Written(shop);
-        List<Label> labels = new ArrayList<>();
-        for (Pour.Bowl bowl : pour.pour().bowls()) {
-            for (Pour.Portion portion : bowl.portions()) {
-                if (portion.vessel() == Icing.Vessel.BAG || portion.vessel() == Icing.Vessel.BOTTLE) {
-                    int n = 0;
-                    for (BagFill fill : portion.fillings()) {
-                        for (int bag = 0; bag < fill.bags(); bag++) {
-                            labels.add(new Label(Amounts.colour(pour, bowl.colour()), portion, fill, ++n));
-                        }
-                    }
-                }
-            }
-        }
+        List<Label> labels = mixed.stream().flatMap(one -> labels(one).stream()).toList();
         try (Paper paper = new Paper("Bag labels: " + order.name(), sheet.paper(w.paper()), order.foot(w), 8)) {
             int onPage = sheet.across * sheet.down;
             for (int i = 0; i < labels.size(); i++) {
@@ -96,10 +96,29 @@ final class BagLabels {
                 int place = i % onPage;
                 double x = sheet.left + place % sheet.across * (sheet.width + sheet.gapX);
                 double y = sheet.top + place / sheet.across * (sheet.height + sheet.gapY);
-                label(paper, w, shop.words(), handOvers, pour, labels.get(i), sheet, x, y);
+                label(paper, w, shop.words(), handOvers, labels.get(i), sheet, x, y);
             }
             return paper.bytes();
         }
+    }
+
+    private static List<Label> labels(MixingView.Mixed mixed) {
+        List<Label> labels = new ArrayList<>();
+        PourView pour = mixed.pour();
+        for (Pour.Bowl bowl : pour.pour().bowls()) {
+            for (Pour.Portion portion : bowl.portions()) {
+                if (portion.vessel() == Icing.Vessel.BAG || portion.vessel() == Icing.Vessel.BOTTLE) {
+                    int n = 0;
+                    for (BagFill fill : portion.fillings()) {
+                        for (int bag = 0; bag < fill.bags(); bag++) {
+                            labels.add(new Label(
+                                    pour, mixed.addition(), Amounts.colour(pour, bowl.colour()), portion, fill, ++n));
+                        }
+                    }
+                }
+            }
+        }
+        return labels;
     }
 
     /** The colour large enough for an arm's length; then what it is, how much of it, whom it is for, until when. */
@@ -108,7 +127,6 @@ final class BagLabels {
             Written w,
             KitchenWords words,
             Map<Long, LocalDateTime> handOvers,
-            PourView pour,
             Label label,
             Sheet sheet,
             double x,
@@ -124,13 +142,13 @@ final class BagLabels {
         }
         double at = y + 2 + row;
         paper.swatch(x + 4, at - 5.6, 6.5, 6.5, label.colour().hex());
-        paper.writeWithin(x + 13, at, COLOUR_POINTS, true, label.colour().name(), room - 9);
+        paper.writeWithin(x + 13, at, COLOUR_POINTS, true, label.name(), room - 9);
         at += row;
         paper.write(x + 4, at, 12, true, Amounts.count(words, portion.state(), portion.countSeconds()));
         String tip = Amounts.tips(portion, label.fill().tips(), " > ");
         paper.writeTo(x + 4 + room, at, 12, true, tip);
         at += row * 0.9;
-        List<PourView.Drinker> drinkers = Amounts.drinkersOf(pour, portion, label.fill());
+        List<PourView.Drinker> drinkers = Amounts.drinkersOf(label.pour(), portion, label.fill());
         String grams = w.grams(label.fill().gramsEach())
                 + (portion.bags() == 1 ? ", the only bag" : ", bag %d of %d".formatted(label.n(), portion.bags()));
         paper.write(x + 4, at, 10, false, grams);

@@ -50,28 +50,42 @@ final class MixingSheet {
     }
 
     private void write(String order, MixingView mixing) {
-        PourView view = mixing.pour();
         paper.writeWithin(LEFT, y, 22, true, order, right - LEFT - 50);
-        paper.writeTo(right, y, 11, false, "about " + w.number(mixing.minutes(), 0) + " min of hands");
+        double minutes = mixing.minutes()
+                + mixing.additions().stream()
+                        .mapToDouble(MixingView.Addition::minutes)
+                        .sum();
+        paper.writeTo(right, y, 11, false, "about " + w.number(minutes, 0) + " min of hands");
         y += 10;
-        mixing.doughs().forEach(dough -> dough(dough, mixing.doughs().size() > 1));
-        base(view);
+        boolean isOneOfMany =
+                mixing.doughs().stream().map(DoughView::order).distinct().count() > 1;
+        mixing.doughs().stream().filter(dough -> dough.addition() == 0).forEach(dough -> dough(dough, isOneOfMany));
+        mixed(mixing.pour(), 0, mixing.steps(), mixing.ladders(), mixing.tints());
+        mixing.doughs().stream().filter(dough -> dough.addition() > 0).forEach(dough -> dough(dough, isOneOfMany));
+        mixing.additions().forEach(one -> mixed(one.pour(), one.number(), one.steps(), one.ladders(), one.tints()));
+        if (!mixing.pour().caution().isEmpty()) {
+            room(8);
+            paper.writeWithin(LEFT, y, 9.5, false, mixing.pour().caution(), right - LEFT);
+        }
+    }
+
+    /** The plan, or an addition: its base, then its bowls in the order in which they are made. */
+    private void mixed(
+            PourView view,
+            int addition,
+            List<MixingOrder.Step> steps,
+            Map<String, List<Ladder.Rung>> ladders,
+            Map<String, TintView> tints) {
+        if (addition == 0 || !view.pour().batches().isEmpty()) {
+            base(view, addition);
+        }
         Map<String, Double> divided = new LinkedHashMap<>();
-        mixing.steps().stream()
+        steps.stream()
                 .filter(step -> MAKING.contains(step.doing()))
                 .forEach(step -> divided.put(step.colour(), step.grams()));
         // What comes out of jars alone is thinned and bagged all the same.
         view.pour().bowls().forEach(bowl -> divided.putIfAbsent(bowl.colour(), 0.0));
-        divided.forEach((colour, grams) -> bowl(
-                view,
-                colour,
-                grams,
-                mixing.ladders().get(colour),
-                mixing.tints().get(colour)));
-        if (!view.caution().isEmpty()) {
-            room(8);
-            paper.writeWithin(LEFT, y, 9.5, false, view.caution(), right - LEFT);
-        }
+        divided.forEach((colour, grams) -> bowl(view, addition, colour, grams, ladders.get(colour), tints.get(colour)));
     }
 
     private void dough(DoughView view, boolean isOneOfMany) {
@@ -82,7 +96,8 @@ final class MixingSheet {
                 y,
                 size + 3,
                 true,
-                view.recipe().name() + " dough" + (isOneOfMany ? " for " + view.orderName() : ""),
+                more(view.addition()) + view.recipe().name() + " dough"
+                        + (isOneOfMany ? " for " + view.orderName() : ""),
                 right - LEFT - 70);
         paper.writeTo(
                 right,
@@ -103,9 +118,13 @@ final class MixingSheet {
         y += 8;
     }
 
-    private void base(PourView view) {
+    private static String more(int addition) {
+        return addition == 0 ? "" : "More ";
+    }
+
+    private void base(PourView view, int addition) {
         List<Pour.Batch> batches = view.pour().batches();
-        paper.write(LEFT, y, size + 3, true, view.recipe() + " base");
+        paper.write(LEFT, y, size + 3, true, more(addition) + view.recipe() + " base");
         y += 7;
         // Batches are alike, but for one whole egg more in the first ones.
         for (int from = 0; from < batches.size(); ) {
@@ -131,7 +150,8 @@ final class MixingSheet {
         y += 8;
     }
 
-    private void bowl(PourView view, String key, double baseGrams, List<Ladder.Rung> ladder, TintView tint) {
+    private void bowl(
+            PourView view, int addition, String key, double baseGrams, List<Ladder.Rung> ladder, TintView tint) {
         Pour.Bowl bowl = view.pour().bowls().stream()
                 .filter(b -> b.colour().equals(key))
                 .findFirst()
@@ -140,7 +160,7 @@ final class MixingSheet {
         int jars = ladder.stream().mapToInt(rung -> rung.jars().size()).sum();
         room(size * (1.05 + 0.5 * (ladder.size() + jars)));
         paper.swatch(LEFT, y - 5, 9, 6.5, colour.hex());
-        paper.writeWithin(LEFT + 12, y, size + 3, true, colour.name(), right - LEFT - 62);
+        paper.writeWithin(LEFT + 12, y, size + 3, true, more(addition) + colour.name(), right - LEFT - 62);
         paper.writeTo(right, y, size + 1, true, w.grams(baseGrams) + " base");
         y += size * 0.55;
         paper.writeWithin(LEFT + 12, y, size, true, Amounts.tint(w, view, bowl, tint), right - LEFT - 12);

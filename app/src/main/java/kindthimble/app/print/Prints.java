@@ -68,7 +68,7 @@ public class Prints {
         Map<Long, LocalDateTime> handOvers = new HashMap<>();
         together.mixedWith(order)
                 .forEach(one -> handOvers.put(one.id(), one.details().handOver()));
-        return BagLabels.of(printed(order), mixing.view(order).pour(), handOvers, laid, shop.settings());
+        return BagLabels.of(printed(order), mixing.view(order).mixed(), handOvers, laid, shop.settings());
     }
 
     /** PDF. */

@@ -115,8 +115,7 @@ class BenchTest {
                                     * drink.get("eachGrams").asDouble(),
                             Double::sum);
                 }
-                filled.merge(
-                        portion, bag.get("bags").asInt() * bag.get("fullGrams").asDouble(), Double::sum);
+                filled.merge(portion, bag.get("filledGrams").asDouble(), Double::sum);
             }
             Map<String, String> names = new TreeMap<>();
             leading.get("names")

@@ -231,7 +231,8 @@ class MixingTest {
     void planIsKeptWhenMixingStartsAndChangesShowAgainstIt() {
         JsonNode started = APP.post("/api/orders/1/mixing/start", null).body();
         assertFalse(started.get("startedAt").isNull());
-        assertEquals(0, started.at("/difference/colours").size());
+        assertEquals(0, started.at("/since/colours").size());
+        assertEquals(0, started.get("additions").size());
         JsonNode frozen = started.at("/pour/pour");
 
         JsonNode kite = APP.get("/api/orders/1").body().at("/designs/0");
@@ -245,23 +246,35 @@ class MixingTest {
         JsonNode fromTheOther = APP.get("/api/orders/2/mixing").body();
         assertEquals(now.get("startedAt"), fromTheOther.get("startedAt"), "it has started for both");
         assertEquals(frozen.get("balance"), fromTheOther.at("/pour/pour/balance"));
-        assertEquals(now.at("/difference/batches"), fromTheOther.at("/difference/batches"));
+        assertEquals(now.at("/since/more"), fromTheOther.at("/since/more"));
         assertEquals(
                 422,
                 APP.call("DELETE", "/api/orders/1/mixing/with/2", null).status(),
                 "what is being mixed as one is not parted");
         theKeptPlanReadsNothingElse(now);
-        assertTrue(now.at("/difference/topUps").size() >= 3, "poppy, marigold and coal");
-        double topUp = 0;
-        for (JsonNode one : now.at("/difference/topUps")) {
-            topUp += one.at("/bowl/baseGrams").asDouble();
-            assertEquals(one.at("/bowl/portions").size(), one.get("ladder").size());
+        JsonNode more = now.at("/additions/0/pour/pour");
+        assertTrue(more.get("bowls").size() >= 3, "poppy, marigold and coal");
+        assertEquals(
+                more.at("/balance/inGrams").asDouble(),
+                more.at("/balance/outGrams").asDouble(),
+                0.01);
+        for (JsonNode bowl : more.get("bowls")) {
+            assertEquals(
+                    bowl.get("portions").size(),
+                    now.at("/additions/0/ladders/" + bowl.get("colour").asString())
+                            .size());
         }
-        assertTrue(topUp > 0);
-        assertTrue(sum(now.at("/difference/topUpBatches"), "madeGrams") >= topUp - 15);
+        JsonNode since = now.get("since");
+        assertEquals(
+                since.at("/begun/bowls").asInt(), now.at("/pour/pour/bowls").size());
+        assertEquals(since.at("/more/bowls").asInt(), more.get("bowls").size());
+        assertEquals(
+                sum(more.get("batches"), "madeGrams"),
+                since.at("/more/baseGrams").asDouble(),
+                1e-9);
 
         JsonNode afresh = APP.call("DELETE", "/api/orders/1/mixing/start", null).body();
-        assertTrue(afresh.get("startedAt").isNull() && afresh.get("difference").isNull());
+        assertTrue(afresh.get("startedAt").isNull() && afresh.get("since").isNull());
     }
 
     /** Another recipe, another shop, and a plan stored by an earlier version: the kept plan stays as it was. */
@@ -275,12 +288,12 @@ class MixingTest {
         assertEquals(before.get("pour"), after.get("pour"));
         assertEquals(before.get("shopping"), after.get("shopping"), "powder that was weighed is still on the list");
         assertEquals(before.get("ladders"), after.get("ladders"));
-        assertEquals(before.get("difference"), after.get("difference"), "judged with the base of then");
+        assertEquals(before.get("additions"), after.get("additions"), "judged with the base of then");
         APP.store(
-                "update mixing set frozen = (frozen - 'format' - 'orders' - 'gels') || jsonb_build_object('shop', (frozen #> '{shop}') - 'habits' || '{\"cookiesPerBox\": 6, \"bowlKeepsGrams\": 5, \"mixerMostGrams\": 1400}', 'details', frozen #> '{orders,0,details}', 'designs', frozen #> '{orders,0,designs}')");
+                "update mixing set frozen = (frozen - 'format' - 'orders' - 'gels' - 'additions') || jsonb_build_object('shop', (frozen #> '{shop}') - 'habits' || '{\"cookiesPerBox\": 6, \"bowlKeepsGrams\": 5, \"mixerMostGrams\": 1400}', 'details', frozen #> '{orders,0,details}', 'designs', frozen #> '{orders,0,designs}')");
         JsonNode upgraded = mixing();
         assertEquals(before.at("/pour/pour"), upgraded.at("/pour/pour"), "a plan of format 1 is read");
-        assertFalse(upgraded.get("difference").isNull());
+        assertFalse(upgraded.get("since").isNull());
         APP.call("DELETE", "/api/recipes/meringue-powder", null);
         APP.change("/api/shop", "/settings/habits/COOKIES_PER_BOX/mean", 6);
     }

@@ -17,6 +17,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -138,6 +139,35 @@ class ShopTest {
         assertTrue(answer.status() == 400 || answer.status() == 422, answer.toString());
         assertTrue(answer.body().get("detail").asString().length() > 10);
         assertEquals(before, shop());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/settings", "/gels", "/stock", "/recipes"})
+    void whatCannotBeTakenAwayIsSaidSo(String path) {
+        JsonNode before = shop();
+        Answer answer = APP.call(
+                "PATCH",
+                "/api/shop",
+                "{\"revision\": %s, \"gesture\": null, \"edits\": [{\"path\": \"%s\"}]}"
+                        .formatted(before.get("revision"), path));
+        assertTrue(answer.status() == 422 || answer.status() == 404, answer::toString);
+        assertTrue(answer.body().get("detail").asString().length() > 10);
+        assertEquals(before, shop());
+    }
+
+    /** The database writes it out in 322 digits, and what was stored is read again. */
+    @Test
+    void aNumberNextToNothingIsTakenBackAsAnyOther() {
+        double mean = Habit.CUT_SECONDS.house().mean();
+        Answer tiny = set(Habit.CUT_SECONDS, 1e-320);
+        if (tiny.status() == 200) {
+            assertEquals(200, APP.post("/api/shop/undo", null).status());
+        }
+        assertEquals(mean, shop().at("/settings/habits/CUT_SECONDS/mean").asDouble(), 1e-9);
+        String path = "/stock/icing sugar";
+        assertEquals(200, APP.change("/api/shop", path, "1e-320").status());
+        assertEquals(200, APP.get("/api/shop").status());
+        assertEquals(200, APP.post("/api/shop/undo", null).status());
     }
 
     @Test

@@ -158,17 +158,8 @@ public record BagStanding(
             return empty;
         }
 
-        /** Grams in one of them: weighed in, or by the plan. */
         private double full(int nth) {
-            double full = bag.fullGrams();
-            for (BenchEvent event : standing) {
-                if (event.what() == BenchEvent.Pressed.WEIGHED
-                        && event.step().equals(bag.filledAt())
-                        && event.words().equals(bag.filled(nth))) {
-                    full = event.amount();
-                }
-            }
-            return full;
+            return bag.full(nth, standing);
         }
 
         private boolean isOf(BenchEvent event, BenchEvent.Pressed what) {

@@ -1,23 +1,31 @@
 package kindthimble.core.bench;
 
+import java.util.Collection;
 import java.util.List;
 
 /**
- * Bags of a mixing that are filled alike, and all work that drinks from them, of every order that is mixed together.
+ * Bags of a mixing that are alike, and all work that drinks from them, of every order that is mixed together.
  *
  * @param key by which events speak of them
- * @param bags how many, at least 1
- * @param fullGrams in each by the plan, over 0
+ * @param fills how they are filled, in that order: by the plan, and by what was mixed more since; not empty
  * @param keepsGrams that never come out of each
- * @param filledAt key of the step at which they are filled; empty where there is none
- * @param firstBag which of all that are filled at that step the first of them is, from 1
  * @param drinks by step
  */
-public record BagUse(
-        String key, int bags, double fullGrams, double keepsGrams, String filledAt, int firstBag, List<Iced> drinks) {
+public record BagUse(String key, List<Fill> fills, double keepsGrams, List<Iced> drinks) {
     public BagUse {
+        fills = List.copyOf(fills);
         drinks = List.copyOf(drinks);
     }
+
+    /**
+     * Bags that are filled at one step.
+     *
+     * @param bags how many, at least 1
+     * @param fullGrams in each by the plan, over 0
+     * @param filledAt key of the step; empty where there is none
+     * @param firstBag which of all that are filled at that step the first of them is, from 1
+     */
+    public record Fill(int bags, double fullGrams, String filledAt, int firstBag) {}
 
     /**
      * @param step key of it
@@ -27,8 +35,34 @@ public record BagUse(
      */
     public record Iced(String step, int cookies, double eachGrams, double coatGrams) {}
 
-    /** Words of {@link BenchEvent.Pressed#WEIGHED} at the step where they are filled: what was weighed into one of these. */
-    String filled(int nth) {
-        return "bag " + (firstBag + nth - 1);
+    /** How many there are. */
+    public int bags() {
+        return fills.stream().mapToInt(Fill::bags).sum();
+    }
+
+    /**
+     * Grams in one of them.
+     *
+     * @param nth which of them, from 1
+     * @param standing what was pressed: what was weighed into it counts, else the plan does
+     */
+    double full(int nth, Collection<BenchEvent> standing) {
+        int before = 0;
+        for (Fill fill : fills) {
+            if (nth <= before + fill.bags) {
+                String words = "bag " + (fill.firstBag + nth - before - 1);
+                double full = fill.fullGrams;
+                for (BenchEvent event : standing) {
+                    if (event.what() == BenchEvent.Pressed.WEIGHED
+                            && event.step().equals(fill.filledAt)
+                            && event.words().equals(words)) {
+                        full = event.amount();
+                    }
+                }
+                return full;
+            }
+            before += fill.bags;
+        }
+        throw new IllegalArgumentException("there are " + bags() + " bags, none has the number " + nth);
     }
 }

@@ -11,7 +11,7 @@ import java.time.Instant;
  * @param device on which; empty where it belongs to none
  * @param what was pressed
  * @param step key of the step that it belongs to
- * @param amount grams, seconds, or the number of a cookie, by what it is; 0 for none
+ * @param amount grams, seconds, or the number of a cookie, by what it is; of dough that is begun or done the grams that were wanted; 0 for none
  * @param words what else is said: a cause, a verdict, or the id of the event that is undone
  */
 public record BenchEvent(String id, Instant at, String device, Pressed what, String step, double amount, String words) {

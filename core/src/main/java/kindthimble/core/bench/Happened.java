@@ -29,6 +29,7 @@ public record Happened(Map<String, StepNow> steps) {
     /**
      * @param device that has begun it; null where none has, or it was put off since
      * @param begunAt when it was begun first; null for not yet
+     * @param begunGrams how much of it was begun, as it was wanted then; 0 where that was not said
      * @param doneAt when it was done; null for not yet
      * @param putOff how often it was put off
      * @param cant why it can't be done; empty where it can
@@ -48,6 +49,7 @@ public record Happened(Map<String, StepNow> steps) {
     public record StepNow(
             String device,
             Instant begunAt,
+            double begunGrams,
             Instant doneAt,
             int putOff,
             String cant,
@@ -146,6 +148,7 @@ public record Happened(Map<String, StepNow> steps) {
     private static final class Making {
         private String device;
         private Instant begunAt;
+        private double begunGrams;
         private Instant doneAt;
         private int putOff;
         private String cant = "";
@@ -213,6 +216,8 @@ public record Happened(Map<String, StepNow> steps) {
 
         private void begin(BenchEvent event) {
             begunAt = begunAt == null ? event.at() : begunAt;
+            boolean isOfStep = event.what() == BenchEvent.Pressed.BEGUN || event.what() == BenchEvent.Pressed.DONE;
+            begunGrams = isOfStep && begunGrams == 0 ? event.amount() : begunGrams;
             boolean takesOver =
                     event.what() == BenchEvent.Pressed.BEGUN && event.words().equals(BenchEvent.OVER);
             device = (device == null || takesOver) && !event.device().isEmpty() ? event.device() : device;
@@ -247,6 +252,7 @@ public record Happened(Map<String, StepNow> steps) {
             return new StepNow(
                     device,
                     begunAt,
+                    begunGrams,
                     doneAt,
                     putOff,
                     cant,

@@ -1,6 +1,10 @@
 package kindthimble.core.dough;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
@@ -90,8 +94,20 @@ public record Dough(
                 .mapToDouble(one -> one.pieces() * pieceGrams(one.cutter().areaMm2(), thickMm, habits))
                 .sum();
         double wanted = cut / (1 - habits.mean(Habit.DOUGH_LOST_PERCENT) / PERCENT);
+        double makings = makings(wanted, recipe);
+        return new Dough(
+                cuts.stream().mapToInt(Cut::pieces).sum(),
+                cuts.stream().mapToInt(Cut::bare).sum(),
+                cut,
+                cut * (1 - habits.mean(Habit.BAKING_LOSS_PERCENT) / PERCENT),
+                makings * recipe.grams(),
+                makings,
+                weighed(makings, recipe));
+    }
+
+    /** As few whole eggs as do, and of the rest as much as goes with them. */
+    private static double makings(double wanted, DoughRecipe recipe) {
         double makings = wanted / recipe.grams();
-        // As few whole eggs as do, and of the rest as much as goes with them.
         for (DoughIngredient one : recipe.ingredients()) {
             if (one.pieceGrams() != null) {
                 makings = Math.max(
@@ -101,15 +117,63 @@ public record Dough(
                                 / one.grams());
             }
         }
-        double times = makings;
+        return makings;
+    }
+
+    private static List<WeighedOut> weighed(double makings, DoughRecipe recipe) {
+        return recipe.ingredients().stream().map(one -> weighed(one, makings)).toList();
+    }
+
+    /**
+     * A making of it.
+     *
+     * @param nth 0 for the first; from 1 on which of those that were made since
+     * @param isBegun whether it was; else it is still to be made
+     * @param dough what goes into it, with as many of the pieces as it does for
+     */
+    public record Making(int nth, boolean isBegun, Dough dough) {}
+
+    /**
+     * This dough making by making: what was begun stays as it was, and what all of it lacks, where that is half a piece or more, is made beside it.
+     *
+     * @param begun grams of each making that was begun, by its number
+     */
+    public List<Making> makings(Map<Integer, Double> begun, DoughRecipe recipe, Habits habits) {
+        double there = begun.values().stream().mapToDouble(made -> made).sum();
+        double lacks = cutGrams / (1 - habits.mean(Habit.DOUGH_LOST_PERCENT) / PERCENT) - there;
+        double least = pieces == 0 ? 0 : cutGrams / pieces / 2;
+        List<Making> all = new ArrayList<>();
+        int left = pieces;
+        for (Map.Entry<Integer, Double> one : new TreeMap<>(begun).entrySet()) {
+            int own = grams <= 0 ? 0 : Math.min(left, (int) Math.round(pieces * one.getValue() / grams));
+            left -= own;
+            all.add(new Making(one.getKey(), true, part(own, one.getValue(), one.getValue() / recipe.grams(), recipe)));
+        }
+        if (begun.isEmpty()) {
+            return List.of(new Making(0, false, this));
+        }
+        if (lacks > least) {
+            int open = 0;
+            while (begun.containsKey(open)) {
+                open++;
+            }
+            double makings = makings(lacks, recipe);
+            all.add(new Making(open, false, part(left, makings * recipe.grams(), makings, recipe)));
+        }
+        return all.stream().sorted(Comparator.comparingInt(Making::nth)).toList();
+    }
+
+    /** As much of it as so many pieces are. */
+    private Dough part(int own, double madeGrams, double makings, DoughRecipe recipe) {
+        double share = pieces == 0 ? 0 : (double) own / pieces;
         return new Dough(
-                cuts.stream().mapToInt(Cut::pieces).sum(),
-                cuts.stream().mapToInt(Cut::bare).sum(),
-                cut,
-                cut * (1 - habits.mean(Habit.BAKING_LOSS_PERCENT) / PERCENT),
-                times * recipe.grams(),
-                times,
-                recipe.ingredients().stream().map(one -> weighed(one, times)).toList());
+                own,
+                (int) Math.round(bare * share),
+                cutGrams * share,
+                bakedGrams * share,
+                madeGrams,
+                makings,
+                weighed(makings, recipe));
     }
 
     private static WeighedOut weighed(DoughIngredient one, double times) {

@@ -2,147 +2,123 @@ package kindthimble.core.pour;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.mark.Icing;
+import kindthimble.core.mark.Supply;
 
 /**
- * What has come about since a plan was frozen, and what is still to be mixed for it.
+ * What has come about since mixing began: begun is what was mixed, the plan that was kept and what was mixed more since; now is the plan as it follows from
+ * the order as it is. What is missing is mixed more; what is there and serves nobody is too much. Of each colour, and each ingredient of the base:
  *
- * @param colours those whose bowls changed
- * @param bowls how many more bowls; negative for fewer
- * @param batches how many more batches the whole plan would take now
- * @param topUps small bowls that make up for what is missing
- * @param topUpBatches base to make for them, beyond what the first mixing has left over
- * @param caution what to know of those batches, or empty
+ * <pre>{@code begun + missing - too much = now}</pre>
+ *
+ * <p>in the base that cookies and spare take.
+ *
+ * @param colours those of which it is not the same any more
+ * @param missing what the cookies still lack, their share of the spare with it
+ * @param leftBaseGrams base that was made beyond what was wanted, and waits under its cover
  */
-public record Difference(
-        List<OfColour> colours,
-        int bowls,
-        int batches,
-        List<TopUp> topUps,
-        List<Pour.Batch> topUpBatches,
-        String caution) {
+public record Difference(List<OfColour> colours, Demand missing, double leftBaseGrams) {
     private static final double LEAST_GRAMS = 0.5;
+
+    public Difference {
+        colours = List.copyOf(colours);
+    }
 
     /**
      * @param colour its key
-     * @param gramsBefore finished icing in its bowl as frozen
-     * @param gramsNow and as the order is now
+     * @param gramsBegun finished icing of it that cookies and spare were mixed, bags and bowls with what they keep
+     * @param gramsNow the same as the order is now
+     * @param missingGrams finished icing that cookies and spare lack
+     * @param tooMuchGrams finished icing that was mixed and serves nobody
      */
-    public record OfColour(String colour, double gramsBefore, double gramsNow) {}
+    public record OfColour(
+            String colour, double gramsBegun, double gramsNow, double missingGrams, double tooMuchGrams) {}
 
     /**
-     * @param bowl what is mixed, thinned and bagged anew: bags and bowl keep their share once more
-     * @param ladder how it comes down
+     * @param begun the plan when mixing started, and what was mixed more since; not empty
+     * @param now the plan as it follows from the order now, with the numbers and the base that the first one was made with
      */
-    public record TopUp(Pour.Bowl bowl, List<Ladder.Rung> ladder) {}
-
-    /**
-     * @param frozen the plan when mixing started
-     * @param now the plan as it follows from the order now, with the numbers and the base that the frozen one was made with
-     * @param shop the shop's numbers of then
-     * @param recipe the base of then
-     */
-    public static Difference between(Pour frozen, Pour now, Kitchen kitchen) {
-        Map<String, Pour.Bowl> before = byColour(frozen);
-        Map<String, Pour.Bowl> all = byColour(now);
+    public static Difference between(List<Pour> begun, Pour now) {
+        Map<String, List<Pour.Portion>> had = new LinkedHashMap<>();
+        Map<String, Double> finished = new LinkedHashMap<>();
+        for (Pour pour : begun) {
+            for (Pour.Bowl bowl : pour.bowls()) {
+                had.computeIfAbsent(bowl.colour(), colour -> new ArrayList<>()).addAll(bowl.portions());
+                finished.merge(bowl.colour(), finished(bowl.portions()), Double::sum);
+            }
+        }
+        Map<String, List<Pour.Portion>> wanted = new LinkedHashMap<>();
+        now.bowls().forEach(bowl -> wanted.put(bowl.colour(), bowl.portions()));
+        Set<String> keys = new LinkedHashSet<>(wanted.keySet());
+        keys.addAll(had.keySet());
         List<Demand.OfColour> missing = new ArrayList<>();
-        all.forEach((colour, bowl) -> {
-            List<Demand.Portion> portions = missing(before.get(colour), bowl);
-            if (!portions.isEmpty()) {
-                missing.add(new Demand.OfColour(colour, 0, portions));
-            }
-        });
-        Map<String, Pour.Bowl> after = Map.copyOf(all);
-        before.forEach(all::putIfAbsent);
         List<OfColour> colours = new ArrayList<>();
-        for (String colour : all.keySet()) {
-            double was = finished(before.get(colour));
-            double is = finished(after.get(colour));
-            if (Math.abs(is - was) >= LEAST_GRAMS) {
-                colours.add(new OfColour(colour, was, is));
+        for (String colour : keys) {
+            Served served = Served.of(had.getOrDefault(colour, List.of()), wanted.getOrDefault(colour, List.of()));
+            if (!served.missing().isEmpty()) {
+                missing.add(new Demand.OfColour(colour, 0, served.missing()));
+            }
+            double lacks =
+                    served.missing().stream().mapToDouble(Demand.Portion::grams).sum();
+            if (lacks >= LEAST_GRAMS || served.tooMuchGrams() >= LEAST_GRAMS) {
+                colours.add(new OfColour(
+                        colour,
+                        finished.getOrDefault(colour, 0.0),
+                        finished(wanted.getOrDefault(colour, List.of())),
+                        lacks,
+                        served.tooMuchGrams()));
             }
         }
-        // The spare is in what is missing already.
-        Pour topUp = new Pouring(kitchen, new Allowance.Flat(0), tintedLike(now)).of(new Demand(0, 0, missing));
-        double more = topUp.baseGrams() - frozen.balance().surplusGrams();
-        Batches batches = Batches.of(Math.max(0, more), kitchen);
-        return new Difference(
-                colours,
-                now.bowls().size() - frozen.bowls().size(),
-                now.batches().size() - frozen.batches().size(),
-                topUp.bowls().stream()
-                        .map(bowl -> new TopUp(bowl, Ladder.of(bowl)))
-                        .toList(),
-                batches.list(),
-                batches.caution());
+        return new Difference(colours, new Demand(0, 0, missing, moreSupplies(begun, now)), leftBase(begun));
     }
 
-    /** A small bowl is tinted on its own, as strongly as the large one. */
-    private static Pouring.Wishes tintedLike(Pour pour) {
-        Map<String, Double> gelShares = new LinkedHashMap<>();
-        pour.bowls().stream()
-                .filter(bowl -> bowl.untinted() || bowl.gelShare() > 0)
-                .forEach(bowl -> gelShares.put(bowl.colour(), bowl.gelShare()));
-        return new Pouring.Wishes(Set.of(), List.of(), gelShares, Map.of());
+    /** Whether nothing has to be mixed or bought for what has changed. */
+    public boolean isNothing() {
+        return missing.colours().isEmpty() && missing.supplies().isEmpty();
     }
 
     /**
-     * What a bowl's portions lack, each in the shares of those that drink from it now. What was mixed for a portion that is wanted no more
-     * (another count, say) is not for nothing: water makes it thinner, so it serves what is thinner.
+     * How what is missing is mixed, but for the gel: bags and bowls keep their share once more, each is tinted on its own, and base that was left over is
+     * taken first.
+     *
+     * @param kitchen with the numbers of the plan that was begun
      */
-    private static List<Demand.Portion> missing(Pour.Bowl before, Pour.Bowl now) {
-        List<Pour.Portion> had = before == null ? List.of() : before.portions();
-        double[] leftBase = had.stream().mapToDouble(Difference::wantedBase).toArray();
-        double[] lacksBase =
-                now.portions().stream().mapToDouble(Difference::wantedBase).toArray();
-        serve(now.portions(), lacksBase, had, leftBase, false);
-        serve(now.portions(), lacksBase, had, leftBase, true);
-        List<Demand.Portion> missing = new ArrayList<>();
-        for (int i = 0; i < lacksBase.length; i++) {
-            Pour.Portion portion = now.portions().get(i);
-            double lacks = lacksBase[i] * portion.finishedGrams() / portion.baseGrams();
-            if (lacks >= LEAST_GRAMS) {
-                double share = lacks / portion.cookiesGrams();
-                missing.add(new Demand.Portion(
-                        new Consistency(portion.countSeconds()),
-                        filled(portion),
-                        portion.tips(),
-                        portion.drinks().stream()
-                                .map(drink -> drink.times(share))
-                                .toList(),
-                        portion.vessel() == Icing.Vessel.DIP_BOWL ? portion.dipBowls() : 0));
-            }
-        }
-        return missing;
+    public Pouring pouring(Kitchen kitchen) {
+        // The spare is in what is missing already.
+        return new Pouring(kitchen, new Allowance.Flat(0)).withBaseThere(leftBaseGrams);
     }
 
-    /** Serves portions out of what is there: what has their count, or what is stiffer. */
-    private static void serve(
-            List<Pour.Portion> portions,
-            double[] lacksBase,
-            List<Pour.Portion> had,
-            double[] leftBase,
-            boolean outOfStiffer) {
-        for (int i = 0; i < lacksBase.length; i++) {
-            for (int k = had.size() - 1; k >= 0; k--) {
-                double thinner = had.get(k).countSeconds() - portions.get(i).countSeconds();
-                if (outOfStiffer ? thinner > 0 : Math.abs(thinner) <= Pouring.SAME_COUNT) {
-                    double taken = Math.min(lacksBase[i], leftBase[k]);
-                    lacksBase[i] -= taken;
-                    leftBase[k] -= taken;
-                }
-            }
-        }
+    private static double leftBase(List<Pour> begun) {
+        return begun.stream()
+                .mapToDouble(
+                        pour -> pour.balance().surplusGrams() - pour.balance().leftBaseGrams())
+                .sum();
     }
 
-    /** A bottle stands in for a tipless bag. */
-    private static Icing.Vessel filled(Pour.Portion portion) {
-        return portion.vessel() == Icing.Vessel.BOTTLE ? Icing.Vessel.BAG : portion.vessel();
+    private static List<Supply> moreSupplies(List<Pour> begun, Pour now) {
+        List<Supply> more = new ArrayList<>();
+        for (Supply wanted : now.supplies()) {
+            double had = begun.stream()
+                    .flatMap(pour -> pour.supplies().stream())
+                    .filter(one -> one.sort().equals(wanted.sort()) && Objects.equals(one.colour(), wanted.colour()))
+                    .mapToDouble(Supply::amount)
+                    .sum();
+            if (wanted.amount() > had + 1e-9) {
+                more.add(new Supply(wanted.sort(), wanted.colour(), wanted.amount() - had));
+            }
+        }
+        return more;
+    }
+
+    private static double finished(List<Pour.Portion> portions) {
+        return portions.stream().mapToDouble(Pour.Portion::finishedGrams).sum();
     }
 
     /** The base in what cookies and spare take. */
@@ -150,17 +126,59 @@ public record Difference(
         return (portion.cookiesGrams() + portion.spareGrams()) * portion.baseGrams() / portion.finishedGrams();
     }
 
-    private static Map<String, Pour.Bowl> byColour(Pour pour) {
-        Map<String, Pour.Bowl> bowls = new LinkedHashMap<>();
-        pour.bowls().forEach(bowl -> bowls.put(bowl.colour(), bowl));
-        return bowls;
-    }
+    /**
+     * What one bowl's portions lack, each in the shares of those that drink from it now. What was mixed for a portion that is wanted no more
+     * (another count, say) is not for nothing: water makes it thinner, so it serves what is thinner.
+     */
+    private record Served(List<Demand.Portion> missing, double tooMuchGrams) {
+        static Served of(List<Pour.Portion> had, List<Pour.Portion> wanted) {
+            double[] left = had.stream().mapToDouble(Difference::wantedBase).toArray();
+            double[] lacks = wanted.stream().mapToDouble(Difference::wantedBase).toArray();
+            serve(wanted, lacks, had, left, false);
+            serve(wanted, lacks, had, left, true);
+            List<Demand.Portion> missing = new ArrayList<>();
+            for (int i = 0; i < lacks.length; i++) {
+                Pour.Portion portion = wanted.get(i);
+                double grams = lacks[i] * portion.finishedGrams() / portion.baseGrams();
+                if (grams >= LEAST_GRAMS) {
+                    missing.add(more(portion, grams));
+                }
+            }
+            double tooMuch = 0;
+            for (int k = 0; k < left.length; k++) {
+                tooMuch += left[k] * had.get(k).finishedGrams() / had.get(k).baseGrams();
+            }
+            return new Served(missing, tooMuch);
+        }
 
-    private static double finished(Pour.Bowl bowl) {
-        return bowl == null
-                ? 0
-                : bowl.portions().stream()
-                        .mapToDouble(Pour.Portion::finishedGrams)
-                        .sum();
+        private static Demand.Portion more(Pour.Portion portion, double grams) {
+            double share = grams / portion.cookiesGrams();
+            return new Demand.Portion(
+                    new Consistency(portion.countSeconds()),
+                    // A bottle stands in for a tipless bag.
+                    portion.vessel() == Icing.Vessel.BOTTLE ? Icing.Vessel.BAG : portion.vessel(),
+                    portion.tips(),
+                    portion.drinks().stream().map(drink -> drink.times(share)).toList(),
+                    portion.vessel() == Icing.Vessel.DIP_BOWL ? portion.dipBowls() : 0);
+        }
+
+        /** Serves portions out of what is there: what has their count, or what is stiffer. */
+        private static void serve(
+                List<Pour.Portion> wanted,
+                double[] lacks,
+                List<Pour.Portion> had,
+                double[] left,
+                boolean outOfStiffer) {
+            for (int i = 0; i < lacks.length; i++) {
+                for (int k = had.size() - 1; k >= 0; k--) {
+                    double thinner = had.get(k).countSeconds() - wanted.get(i).countSeconds();
+                    if (outOfStiffer ? thinner > 0 : Math.abs(thinner) <= Pouring.SAME_COUNT) {
+                        double taken = Math.min(lacks[i], left[k]);
+                        lacks[i] -= taken;
+                        left[k] -= taken;
+                    }
+                }
+            }
+        }
     }
 }

@@ -42,6 +42,7 @@ public final class MixingOrder {
      * @param sugarGrams sifted in
      * @param minutes of hands
      * @param coveredGrams of icing that waits under a cover meanwhile
+     * @param addition 0 for the plan that was begun; from 1 on which of the additions that were mixed since
      */
     public record Step(
             Doing doing,
@@ -51,7 +52,38 @@ public final class MixingOrder {
             double waterGrams,
             double sugarGrams,
             double minutes,
-            double coveredGrams) {}
+            double coveredGrams,
+            int addition) {
+        public Step(
+                Doing doing,
+                String colour,
+                int portion,
+                double grams,
+                double waterGrams,
+                double sugarGrams,
+                double minutes,
+                double coveredGrams) {
+            this(doing, colour, portion, grams, waterGrams, sugarGrams, minutes, coveredGrams, 0);
+        }
+
+        /** Base that is mixed, in so many minutes. */
+        public static Step base(double minutes) {
+            return new Step(Doing.MIX, null, -1, 0, 0, 0, minutes, 0);
+        }
+
+        private Step of(int nth) {
+            return new Step(doing, colour, portion, grams, waterGrams, sugarGrams, minutes, coveredGrams, nth);
+        }
+    }
+
+    /**
+     * All steps of an addition.
+     *
+     * @param nth from 1
+     */
+    public static List<Step> of(Pour more, int nth, Kitchen kitchen) {
+        return of(more, kitchen).stream().map(step -> step.of(nth)).toList();
+    }
 
     /** All steps of a pour. */
     public static List<Step> of(Pour pour, Kitchen kitchen) {
@@ -66,7 +98,7 @@ public final class MixingOrder {
                 .flatMap(bowl -> bowl.fromJars().stream())
                 .mapToDouble(Pour.FromJar::grams)
                 .sum();
-        double waiting = made + jars;
+        double waiting = made + jars + pour.balance().leftBaseGrams();
         // A mother bowl comes before what is let down from it, whatever the palette says.
         List<Pour.Bowl> bowls = pour.bowls().stream()
                 .sorted(Comparator.comparing((Pour.Bowl bowl) -> bowl.letDown() != null)

@@ -251,6 +251,7 @@ public record Pour(
      * @param sugarGrams sifted in to thicken
      * @param gelGrams dropped in
      * @param jarsGrams finished icing from jars
+     * @param leftBaseGrams base that was left over of what was mixed before
      * @param cookiesGrams on the cookies, breakage spares with them
      * @param spareGrams against running short
      * @param bagsGrams kept by bags, dip bowls and scrapers
@@ -264,6 +265,7 @@ public record Pour(
             double sugarGrams,
             double gelGrams,
             double jarsGrams,
+            double leftBaseGrams,
             double cookiesGrams,
             double spareGrams,
             double bagsGrams,
@@ -272,7 +274,7 @@ public record Pour(
             double surplusGrams) {
 
         public double inGrams() {
-            return ingredientsGrams + waterGrams + sugarGrams + gelGrams + jarsGrams;
+            return ingredientsGrams + waterGrams + sugarGrams + gelGrams + jarsGrams + leftBaseGrams;
         }
 
         /** What bags, bowls and mixer keep. */

@@ -27,6 +27,7 @@ public final class Pouring {
     private final BaseRecipe recipe;
     private final Allowance allowance;
     private final Wishes wishes;
+    private final double baseThere;
 
     /** Of the demand that was asked for last; gels change nothing of it. */
     private Allowed allowed;
@@ -72,6 +73,11 @@ public final class Pouring {
     }
 
     public Pouring(Kitchen kitchen, Allowance allowance, Wishes wishes) {
+        this(kitchen, allowance, wishes, 0);
+    }
+
+    private Pouring(Kitchen kitchen, Allowance allowance, Wishes wishes, double baseThere) {
+        this.baseThere = baseThere;
         this.kitchen = kitchen;
         this.shop = kitchen.shop();
         this.recipe = kitchen.recipe();
@@ -82,9 +88,18 @@ public final class Pouring {
     /** The same pouring with other gels. */
     public Pouring withGel(Map<String, Double> gelShares) {
         Pouring other = new Pouring(
-                kitchen, allowance, new Wishes(wishes.apart(), wishes.jars(), gelShares, wishes.letDowns()));
+                kitchen, allowance, new Wishes(wishes.apart(), wishes.jars(), gelShares, wishes.letDowns()), baseThere);
         other.allowed = allowed;
         return other;
+    }
+
+    /**
+     * The same pouring where base is there already that is taken first.
+     *
+     * @param grams of it, at least 0
+     */
+    Pouring withBaseThere(double grams) {
+        return new Pouring(kitchen, allowance, wishes, Math.max(0, grams));
     }
 
     /**
@@ -105,7 +120,8 @@ public final class Pouring {
         }
         List<Pour.Bowl> bowls = families.shared(own);
         double baseGrams = bowls.stream().mapToDouble(Pour.Bowl::mixedGrams).sum();
-        Batches batches = Batches.of(baseGrams, kitchen);
+        double there = Math.min(baseThere, baseGrams);
+        Batches batches = Batches.of(baseGrams - there, kitchen);
         return new Pour(
                 demand.cookies(),
                 demand.spares(),
@@ -113,7 +129,7 @@ public final class Pouring {
                 bowls,
                 batches.list(),
                 batches.caution(),
-                balance(bowls, batches),
+                balance(bowls, batches, there),
                 demand.supplies());
     }
 
@@ -238,7 +254,7 @@ public final class Pouring {
         return new Stirred(water, sugar, 1 + water + sugar + gelShare);
     }
 
-    private Pour.Balance balance(List<Pour.Bowl> bowls, Batches batches) {
+    private Pour.Balance balance(List<Pour.Bowl> bowls, Batches batches, double leftBase) {
         double water = 0;
         double sugar = 0;
         double gel = 0;
@@ -269,6 +285,7 @@ public final class Pouring {
                 sugar,
                 gel,
                 jars,
+                leftBase,
                 cookies,
                 spareSum,
                 bags,

@@ -1,7 +1,6 @@
 package kindthimble.core.work;
 
 import java.util.List;
-import java.util.Objects;
 import java.util.stream.IntStream;
 import kindthimble.core.pour.MixingOrder;
 
@@ -14,14 +13,9 @@ public final class Parts {
 
     /** The steps of the mixing that a task is; none where it is no mixing. */
     public static List<MixingOrder.Step> steps(Task task, List<MixingOrder.Step> mixing) {
-        return switch (task.doing()) {
-            case BASE -> mixing.stream().filter(step -> step.colour() == null).toList();
-            case BOWL ->
-                mixing.stream()
-                        .filter(step -> Objects.equals(step.colour(), task.colour()))
-                        .toList();
-            default -> List.of();
-        };
+        return mixing.stream()
+                .filter(step -> MixingTasks.key(task.order(), step).equals(task.key()))
+                .toList();
     }
 
     /**

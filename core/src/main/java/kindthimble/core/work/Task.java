@@ -18,6 +18,7 @@ import kindthimble.core.hours.Helper;
  * @param ovenSeconds how long the oven takes after that; 0 for nothing
  * @param waits what has to be so before
  * @param stand key of the tray that has a place among those that dry, from its first icing until it is packed; null for none
+ * @param addition of dough, base and bowls: 0 for the plan, from 1 on which of the additions that were made since it was begun; 0 for all else
  */
 public record Task(
         String key,
@@ -31,7 +32,8 @@ public record Task(
         int handSeconds,
         int ovenSeconds,
         List<Wait> waits,
-        String stand) {
+        String stand,
+        int addition) {
 
     /** What is done. */
     public enum Work {
@@ -118,18 +120,53 @@ public record Task(
             int handSeconds,
             int ovenSeconds,
             List<Wait> waits) {
-        this(key, doing, order, design, pass, tray, colour, cookies, handSeconds, ovenSeconds, waits, null);
+        this(key, doing, order, design, pass, tray, colour, cookies, handSeconds, ovenSeconds, waits, null, 0);
+    }
+
+    /** What is no addition. */
+    public Task(
+            String key,
+            Work doing,
+            long order,
+            long design,
+            int pass,
+            int tray,
+            String colour,
+            int cookies,
+            int handSeconds,
+            int ovenSeconds,
+            List<Wait> waits,
+            String stand) {
+        this(key, doing, order, design, pass, tray, colour, cookies, handSeconds, ovenSeconds, waits, stand, 0);
+    }
+
+    /** What is mixed or made for a whole order: dough, base, a bowl. */
+    static Task made(String key, Work doing, long order, int addition, String colour, int seconds, List<Wait> waits) {
+        return new Task(key, doing, order, 0, 0, 0, colour, 0, Math.max(1, seconds), 0, waits, null, addition);
     }
 
     /** The same with other waits. */
     public Task waiting(List<Wait> others) {
         return new Task(
-                key, doing, order, design, pass, tray, colour, cookies, handSeconds, ovenSeconds, others, stand);
+                key,
+                doing,
+                order,
+                design,
+                pass,
+                tray,
+                colour,
+                cookies,
+                handSeconds,
+                ovenSeconds,
+                others,
+                stand,
+                addition);
     }
 
     /** The same with hands that take so long, over 0. */
     public Task taking(int seconds) {
-        return new Task(key, doing, order, design, pass, tray, colour, cookies, seconds, ovenSeconds, waits, stand);
+        return new Task(
+                key, doing, order, design, pass, tray, colour, cookies, seconds, ovenSeconds, waits, stand, addition);
     }
 
     public Task {

@@ -1,7 +1,6 @@
 package kindthimble.core.work;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -51,6 +50,7 @@ public final class WorkList {
      * @param mothers by the key of a bowl that is let down from another one, the key of that
      * @param fresh whether its icing is made of fresh egg white
      * @param bowlOf by the key of a colour, that of the bowl which it comes out of; its own where there is none
+     * @param doughGrams of its dough, making by making: what was begun, and what is made more since; empty for one that is not weighed yet
      */
     public record Order(
             long id,
@@ -60,8 +60,10 @@ public final class WorkList {
             Set<String> deep,
             Map<String, String> mothers,
             boolean fresh,
-            Map<String, String> bowlOf) {
+            Map<String, String> bowlOf,
+            List<Double> doughGrams) {
         public Order {
+            doughGrams = List.copyOf(doughGrams);
             mothers = Map.copyOf(mothers);
             bowlOf = Map.copyOf(bowlOf);
             designs = List.copyOf(designs);
@@ -71,7 +73,7 @@ public final class WorkList {
 
         /** One whose colours need no rest, of dried white. */
         public Order(long id, long mixedWith, List<Design> designs, List<MixingOrder.Step> mixing) {
-            this(id, mixedWith, designs, mixing, Set.of(), Map.of(), false, Map.of());
+            this(id, mixedWith, designs, mixing, Set.of(), Map.of(), false, Map.of(), List.of());
         }
     }
 
@@ -114,11 +116,6 @@ public final class WorkList {
         }
     }
 
-    /** The key of the task that an order's dough is. */
-    public static String doughKey(long order) {
-        return order + " dough";
-    }
-
     /** The tasks of all orders in still air; each waits only for such as stand before it. */
     public static List<Task> of(List<Order> orders, Habits habits) {
         return of(orders, 1, habits);
@@ -131,9 +128,13 @@ public final class WorkList {
      */
     public static List<Task> of(List<Order> orders, double dryingTimes, Habits habits) {
         WorkList list = new WorkList(dryingTimes, habits);
-        Map<Long, Map<String, String>> bowls = new HashMap<>();
-        orders.forEach(order -> bowls.put(order.id, list.mixing(order)));
-        orders.forEach(order -> list.order(order, bowls.getOrDefault(order.mixedWith, Map.of())));
+        Map<Long, MixingTasks> mixings = new HashMap<>();
+        for (Order order : orders) {
+            MixingTasks mixing = new MixingTasks(order, habits);
+            mixings.put(order.id, mixing);
+            list.tasks.addAll(mixing.tasks());
+        }
+        orders.forEach(order -> list.order(order, mixings.getOrDefault(order.mixedWith, mixings.get(order.id))));
         return list.tasks;
     }
 
@@ -151,65 +152,25 @@ public final class WorkList {
         return (int) Math.round(habits.mean(habit) * MINUTE);
     }
 
-    /** Base and bowls; the tasks of the bowls by the key of their colour. */
-    private Map<String, String> mixing(Order order) {
-        double base = 0;
-        Map<String, Double> bowls = new TreeMap<>();
-        for (MixingOrder.Step step : order.mixing) {
-            if (step.colour() == null) {
-                base += step.minutes();
-            } else {
-                bowls.merge(step.colour(), step.minutes(), Double::sum);
-            }
-        }
-        String mixed = order.id + " base";
-        List<Task.Wait> needsBase = new ArrayList<>();
-        if (base > 0) {
-            add(mixed, Task.Work.BASE, order.id, null, base * MINUTE, List.of());
-            needsBase.add(new Task.Wait(mixed, 0, Task.Why.NEEDS));
-        }
-        Map<String, String> keys = new HashMap<>();
-        // What is let down comes after the bowl that it comes out of.
-        bowls.keySet().stream()
-                .sorted(Comparator.comparing((String colour) -> order.mothers.containsKey(colour))
-                        .thenComparing(colour -> colour))
-                .forEach(colour -> {
-                    String key = order.id + " bowl " + colour;
-                    List<Task.Wait> waits = new ArrayList<>(needsBase);
-                    String mother = keys.get(order.mothers.getOrDefault(colour, ""));
-                    if (mother != null) {
-                        waits.add(new Task.Wait(mother, 0, Task.Why.NEEDS));
-                    }
-                    add(key, Task.Work.BOWL, order.id, colour, bowls.get(colour) * MINUTE, waits);
-                    keys.put(colour, key);
-                });
-        return keys;
-    }
-
-    private void add(String key, Task.Work doing, long order, String colour, double seconds, List<Task.Wait> waits) {
-        tasks.add(new Task(key, doing, order, 0, 0, 0, colour, 0, Math.max(1, (int) Math.round(seconds)), 0, waits));
-    }
-
-    private void order(Order order, Map<String, String> bowls) {
+    private void order(Order order, MixingTasks mixing) {
         List<Design> iced =
                 order.designs.stream().filter(design -> design.cookies > 0).toList();
         if (iced.isEmpty()) {
             return;
         }
-        String dough = doughKey(order.id);
-        if (iced.stream().anyMatch(design -> design.baked() > 0)) {
-            add(dough, Task.Work.DOUGH, order.id, null, minutes(Habit.DOUGH_MINUTES), List.of());
-        }
+        DoughTasks dough = new DoughTasks(order, habits);
+        tasks.addAll(dough.tasks());
         List<Task.Wait> packed = new ArrayList<>();
         for (Design design : iced) {
             List<String> loads = baked(order, design, dough);
-            packed.addAll(iced(order, design, loads, bowls));
+            packed.addAll(iced(order, design, loads, mixing));
         }
-        add(order.id + " label", Task.Work.LABEL, order.id, null, minutes(Habit.LABEL_MINUTES), packed);
+        tasks.add(Task.made(
+                order.id + " label", Task.Work.LABEL, order.id, 0, null, minutes(Habit.LABEL_MINUTES), packed));
     }
 
     /** Loads of the oven: cut, chilled, baked; the small cookies that are set on others by themselves. */
-    private List<String> baked(Order order, Design design, String dough) {
+    private List<String> baked(Order order, Design design, DoughTasks dough) {
         List<String> loads = new ArrayList<>();
         String key = order.id + " " + design.id;
         baked(order, design, key, design.baked(), design.cookie.baked(), dough, loads);
@@ -220,7 +181,7 @@ public final class WorkList {
     }
 
     private void baked(
-            Order order, Design design, String key, int pieces, Region shape, String dough, List<String> loads) {
+            Order order, Design design, String key, int pieces, Region shape, DoughTasks dough, List<String> loads) {
         int most = Oven.load(shape, habits);
         for (int left = pieces, load = 1; left > 0; left -= most, load++) {
             int n = Math.min(most, left);
@@ -236,7 +197,7 @@ public final class WorkList {
                     n,
                     Math.max(1, (int) Math.round(n * habits.mean(Habit.CUT_SECONDS))),
                     0,
-                    List.of(new Task.Wait(dough, minutes(Habit.DOUGH_CHILL_MINUTES), Task.Why.CHILL))));
+                    dough.forCut(n * shape.areaMm2())));
             String bake = key + " bake " + load;
             tasks.add(new Task(
                     bake,
@@ -255,7 +216,7 @@ public final class WorkList {
     }
 
     /** Passes tray by tray, and packing; what the label waits for. */
-    private List<Task.Wait> iced(Order order, Design design, List<String> loads, Map<String, String> bowls) {
+    private List<Task.Wait> iced(Order order, Design design, List<String> loads, MixingTasks mixing) {
         Hands hands = Hands.on(design.cookie.marks(), habits);
         Map<Integer, Double> seconds = new TreeMap<>();
         Map<Integer, Map<String, Double>> colours = new HashMap<>();
@@ -272,6 +233,7 @@ public final class WorkList {
             }
         }
         List<Integer> trays = design.trays(habits.pieces(Habit.TRAY_COOKIES));
+        int icedBefore = 0;
         List<Task.Wait> packed = new ArrayList<>();
         for (int tray = 1; tray <= trays.size(); tray++) {
             int n = trays.get(tray - 1);
@@ -289,7 +251,14 @@ public final class WorkList {
                 }
                 List<Task.Wait> waits = new ArrayList<>();
                 Map<String, Double> used = colours.getOrDefault(pass.number(), Map.of());
-                used.keySet().forEach(colour -> needs(colour, bowls, order, waits));
+                for (String colour : used.keySet()) {
+                    mixing.needs(
+                            order,
+                            colour,
+                            icedBefore / (double) design.cookies,
+                            (icedBefore + n) / (double) design.cookies,
+                            waits);
+                }
                 if (before != null) {
                     // Cookie by cookie in the same order: the gate of the first, or of the last, decides.
                     double saved = (n - 1) * Math.min(each, beforeSeconds);
@@ -331,6 +300,7 @@ public final class WorkList {
                 drying.removeIf(earlier -> earlier.dryAt() <= dryAt);
                 drying.add(new Drying(key, drying(pass.dryMinutes()), dryAt));
             }
+            icedBefore += n;
             packed.add(new Task.Wait(
                     packed(order, design, tray, n, drying, loads, isBare ? null : stand), 0, Task.Why.NEEDS));
         }
@@ -368,19 +338,5 @@ public final class WorkList {
                 waits,
                 stand));
         return key;
-    }
-
-    /** A colour that has no bowl of its own comes out of another one: all of them have to be there. */
-    private void needs(String colour, Map<String, String> bowls, Order order, List<Task.Wait> waits) {
-        List<String> all = bowls.containsKey(colour) ? List.of(bowls.get(colour)) : List.copyOf(bowls.values());
-        int keeps = seconds(order.fresh ? Habit.FRESH_WHITE_DAYS : Habit.POWDER_DAYS, DAY);
-        for (String bowl : all) {
-            if (waits.stream().noneMatch(wait -> wait.task().equals(bowl))) {
-                waits.add(new Task.Wait(bowl, 0, keeps, Task.Why.NEEDS));
-                if (order.deep.contains(colour) && bowls.containsKey(colour)) {
-                    waits.add(new Task.Wait(bowl, seconds(Habit.DEEP_REST_HOURS, HOUR), Task.Why.REST));
-                }
-            }
-        }
     }
 }

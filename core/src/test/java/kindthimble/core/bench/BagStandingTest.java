@@ -20,7 +20,7 @@ class BagStandingTest {
     private int ids;
 
     private static BagUse bags(int bags, double full, BagUse.Iced... drinks) {
-        return new BagUse("poppy 15 s", bags, full, 8, "bagged", 1, List.of(drinks));
+        return new BagUse("poppy 15 s", List.of(new BagUse.Fill(bags, full, "bagged", 1)), 8, List.of(drinks));
     }
 
     private BenchEvent event(int minute, BenchEvent.Pressed what, String step, double amount, String words) {
@@ -187,5 +187,28 @@ class BagStandingTest {
         double chance = standing(two, events).forecast().chance();
         assertTrue(chance > 0.1 && chance < 0.9, "a day that may go either way: " + chance);
         assertEquals((double) ranOut / seen, chance, 0.03);
+    }
+
+    /** 110 g by the plan and 60 g more: 8 and 8 stay, 154 g are for 24 cookies; after 13 of 8 g each the first bag is empty. */
+    @Test
+    void whatIsMixedMoreIsABagOfTheSameKind() {
+        BagUse more = new BagUse(
+                "poppy 15 s",
+                List.of(new BagUse.Fill(1, 110, "bagged", 1), new BagUse.Fill(1, 60, "bagged more", 1)),
+                8,
+                List.of(new BagUse.Iced("run", 24, 8, 6)));
+        BagStanding none = standing(more, List.of());
+        assertEquals(170, none.leftGrams(), 1e-9);
+        assertEquals(2, none.bagsLeft());
+        BagStanding after = standing(more, iced("run", 13));
+        assertEquals(170 - 8 - 104, after.leftGrams(), 1e-9);
+        assertEquals(1, after.bagsLeft());
+        BagStanding filled = standing(
+                more,
+                and(
+                        iced("run", 13),
+                        event(0, BenchEvent.Pressed.WEIGHED, "bagged more", 50, "bag 1"),
+                        event(0, BenchEvent.Pressed.WEIGHED, "bagged", 112, "bag 1")));
+        assertEquals(162 - 8 - 104, filled.leftGrams(), 1e-9, "each by what was weighed into it");
     }
 }

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.Map;
 import kindthimble.core.cutter.BasicForm;
 import kindthimble.core.cutter.Cutter;
 import kindthimble.core.geometry.Across;
@@ -113,5 +114,47 @@ class DoughTest {
                 field,
                 assertThrows(Refused.class, () -> DoughRecipe.check(List.of(recipe)))
                         .field());
+    }
+
+    /** What was begun stays; what is lacking is made beside it, and together it does for all pieces, with no egg more than has to be broken for that. */
+    @Test
+    void moreDoughIsMadeForMorePieces() {
+        double begun = dough(24, 2).grams();
+        List<Dough.Making> same = dough(24, 2).makings(Map.of(0, begun), PLAIN, Habits.HOUSE);
+        assertEquals(List.of(true), same.stream().map(Dough.Making::isBegun).toList(), "nothing is made twice");
+        Dough wanted = dough(60, 2);
+        List<Dough.Making> makings = wanted.makings(Map.of(0, begun), PLAIN, Habits.HOUSE);
+        assertEquals(2, makings.size());
+        assertEquals(begun, makings.get(0).dough().grams(), 1e-9);
+        Dough more = makings.get(1).dough();
+        assertEquals(
+                more.grams(),
+                more.weighed().stream().mapToDouble(Dough.WeighedOut::grams).sum(),
+                1e-6);
+        assertEquals(62, makings.stream().mapToInt(one -> one.dough().pieces()).sum());
+        double cut = wanted.cutGrams() / 0.95;
+        assertTrue(begun + more.grams() >= cut - 1e-6, "it does for all of them");
+        assertTrue(begun + more.grams() * (1 - 1.0 / eggs(more)) < cut, "one egg less would not do");
+        assertEquals(
+                3,
+                dough(100, 2)
+                        .makings(Map.of(0, begun, 1, more.grams()), PLAIN, Habits.HOUSE)
+                        .size());
+    }
+
+    /** Of a dough that was taken back, what is lacking is made in its place. */
+    @Test
+    void whatWasTakenBackIsMadeAgain() {
+        double second = 500;
+        List<Dough.Making> makings = dough(60, 2).makings(Map.of(1, second), PLAIN, Habits.HOUSE);
+        assertEquals(List.of(0, 1), makings.stream().map(Dough.Making::nth).toList());
+        assertEquals(
+                List.of(false, true),
+                makings.stream().map(Dough.Making::isBegun).toList());
+        assertTrue(makings.get(0).dough().grams() + second >= dough(60, 2).cutGrams() / 0.95 - 1e-6);
+    }
+
+    private static int eggs(Dough dough) {
+        return dough.weighed().stream().mapToInt(Dough.WeighedOut::pieces).sum();
     }
 }

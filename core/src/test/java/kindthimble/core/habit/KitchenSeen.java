@@ -358,7 +358,7 @@ final class KitchenSeen {
                 List.of(new MixingOrder.Step(MixingOrder.Doing.TINT, "navy", -1, 100, 0, 0, 4, 0));
         return WorkList.of(
                 List.of(
-                        new WorkList.Order(1, 1, designs, mixing, Set.of("navy"), Map.of(), true, Map.of()),
+                        new WorkList.Order(1, 1, designs, mixing, Set.of("navy"), Map.of(), true, Map.of(), List.of()),
                         new WorkList.Order(2, 2, designs.subList(0, 1), mixing)),
                 habits)
                 .stream();

@@ -12,19 +12,15 @@ import kindthimble.core.design.Measuring;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.BaseRecipe;
-import kindthimble.core.icing.Consistency;
 import kindthimble.core.icing.ThinningCurve;
 import kindthimble.core.kitchen.HouseRecipes;
 import kindthimble.core.kitchen.ShopSettings;
-import kindthimble.core.mark.Coat;
 import kindthimble.core.mark.Icing;
-import kindthimble.core.mark.Mark;
-import kindthimble.core.mark.OnCookie;
 import kindthimble.core.testing.Kitchens;
 import kindthimble.core.testing.Moves;
 import org.junit.jupiter.api.Test;
 
-/** What follows from a pour: its ladder, its order of work, bowls worth joining, the list to buy, and what changed since. */
+/** What follows from a pour: its ladder, its order of work, bowls worth joining and the list to buy. */
 class PlanTest {
     private static final ShopSettings SHOP = ShopSettings.house();
     private static final BaseRecipe BASE = HouseRecipes.MERINGUE_POWDER;
@@ -191,85 +187,6 @@ class PlanTest {
                 .findFirst()
                 .orElseThrow();
         assertEquals(0, bags.packs());
-    }
-
-    /** Twelve more kites take half as much again of what 24 take, and a top-up of that base with what its bowl keeps. */
-    @Test
-    void whatChangedSinceMixingIsATopUp() {
-        Pour frozen = pour(24);
-        Difference none = Difference.between(frozen, pour(24), Kitchens.of(SHOP, BASE));
-        assertTrue(none.colours().isEmpty()
-                && none.topUps().isEmpty()
-                && none.topUpBatches().isEmpty());
-        Pour now = pour(36);
-        Difference more = Difference.between(frozen, now, Kitchens.of(SHOP, BASE));
-        assertEquals(
-                List.of("coal", "gold"),
-                more.colours().stream()
-                        .map(Difference.OfColour::colour)
-                        .sorted()
-                        .toList());
-        Difference.TopUp gold = more.topUps().stream()
-                .filter(topUp -> topUp.bowl().colour().equals("gold"))
-                .findFirst()
-                .orElseThrow();
-        double lacking = goesOn(bowl(now, "gold")) - goesOn(bowl(frozen, "gold"));
-        assertEquals(lacking, goesOn(gold.bowl()), 1e-9, "what is missing, and no more");
-        assertEquals(
-                gold.bowl().baseGrams() - SHOP.mean(Habit.BOWL_KEEPS_GRAMS),
-                gold.ladder().stream()
-                        .mapToDouble(rung -> rung.takenGrams() - rung.waterGrams())
-                        .sum(),
-                1e-9,
-                "its ladder empties the bowl");
-        assertEquals(1, more.topUpBatches().size());
-        Difference fewer = Difference.between(now, frozen, Kitchens.of(SHOP, BASE));
-        assertTrue(fewer.topUps().isEmpty() && !fewer.colours().isEmpty());
-    }
-
-    /** A thinner flood is made of what was mixed for the thicker one: water does it, and nothing is mixed for nothing. */
-    @Test
-    void anotherCountIsNoTopUpWhereWaterDoesIt() {
-        assertTrue(topUps(15, 12).isEmpty(), "15 s is thinned to 12");
-        List<Difference.TopUp> stiffer = topUps(12, 15);
-        assertEquals(1, stiffer.size(), "what is thin already can't be thickened");
-        assertEquals(15, stiffer.get(0).bowl().portions().get(0).countSeconds());
-    }
-
-    private static List<Difference.TopUp> topUps(double before, double after) {
-        return Difference.between(flooded(before), flooded(after), Kitchens.of(SHOP, BASE))
-                .topUps();
-    }
-
-    private static Pour flooded(double seconds) {
-        // The coat as thick as ever: only the count is another one.
-        Cookie cookie = new Measuring(Kitchens.of(SHOP, 15, Palette.UNKNOWN))
-                .measure(Moves.round(80, 3.0, Moves.flood("gold")));
-        OnCookie on = cookie.marks().get(0);
-        Coat coat = (Coat) on.mark();
-        Mark other = new Coat(
-                new Icing("gold", new Consistency(seconds), null),
-                coat.regions(),
-                coat.thicknessMm(),
-                coat.volumeMm3());
-        Cookie counted = new Cookie(
-                cookie.design(),
-                cookie.baked(),
-                cookie.iced(),
-                List.of(new OnCookie(0, 1, other)),
-                List.of(),
-                List.of(),
-                List.of(),
-                0,
-                Map.of(),
-                false,
-                Map.of());
-        return new Pouring(Kitchens.of(SHOP, BASE), FLAT)
-                .of(new Tally(BASE, 0).of(new CookieSet(List.of(new CookieSet.Line("a", counted, 24)))));
-    }
-
-    private static double goesOn(Pour.Bowl bowl) {
-        return bowl.cookiesGrams() + bowl.spareGrams();
     }
 
     private static Pour.Bowl bowl(Pour pour, String colour) {

@@ -1,8 +1,10 @@
 package kindthimble.core.work;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -176,5 +178,70 @@ class WorkListTest {
                 WorkList.of(
                         List.of(new WorkList.Order(7, 7, List.of(new WorkList.Design(3, 0, 0, COOKIE)), List.of())),
                         Habits.HOUSE));
+    }
+
+    private static List<Task> withMore(int cookies, double moreNavy, List<Double> doughGrams) {
+        List<MixingOrder.Step> mixing = new ArrayList<>(MIXING);
+        mixing.add(new MixingOrder.Step(MixingOrder.Doing.MIX, null, -1, 300, 0, 0, 12, 0, 1));
+        mixing.add(new MixingOrder.Step(MixingOrder.Doing.TINT, "navy", -1, moreNavy, 0, 0, 4, 0, 1));
+        return WorkList.of(
+                List.of(new WorkList.Order(
+                        7,
+                        7,
+                        List.of(new WorkList.Design(3, cookies, 0, COOKIE)),
+                        mixing,
+                        Set.of(),
+                        Map.of(),
+                        false,
+                        Map.of(),
+                        doughGrams)),
+                Habits.HOUSE);
+    }
+
+    private static List<String> waits(Task task) {
+        return task.waits().stream().map(Task.Wait::task).toList();
+    }
+
+    /** Cookies drink from what was mixed first as far as it goes: of 36, with half as much again mixed more, the first 24. */
+    @Test
+    void onlyTheLastTraysWaitForWhatIsMixedMore() {
+        List<Task> tasks = withMore(36, 100, List.of());
+        assertEquals(
+                List.of("7 base", "7 bowl navy", "7 bowl white", "7 more 1 base", "7 more 1 bowl navy"),
+                tasks.stream()
+                        .filter(task -> task.doing() == Task.Work.BASE || task.doing() == Task.Work.BOWL)
+                        .map(Task::key)
+                        .toList());
+        Task addition = tasks.stream()
+                .filter(task -> task.key().equals("7 more 1 bowl navy"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(1, addition.addition());
+        assertEquals(List.of("7 more 1 base"), waits(addition));
+        for (Task task : of(tasks, Task.Work.ICE)) {
+            boolean isNavy = task.pass() == 2;
+            assertEquals(isNavy && task.tray() == 3, waits(task).contains("7 more 1 bowl navy"), task.key());
+            assertEquals(isNavy && task.tray() < 3, waits(task).contains("7 bowl navy"), task.key());
+        }
+        Task straddling = withMore(36, 400, List.of()).stream()
+                .filter(task -> task.doing() == Task.Work.ICE && task.pass() == 2 && task.tray() == 2)
+                .findFirst()
+                .orElseThrow();
+        assertFalse(waits(straddling).contains("7 bowl navy"), "a third is 12: the first tray");
+    }
+
+    /** Loads are cut out of the dough that was made first as far as it goes. */
+    @Test
+    void onlyTheLastLoadsWaitForMoreDough() {
+        List<Task> one = of(tasks(36, Habits.HOUSE), Task.Work.CUT);
+        assertTrue(one.stream().allMatch(task -> waits(task).equals(List.of("7 dough"))));
+        List<Task> tasks = withMore(36, 50, List.of(100.0, 200.0));
+        assertEquals(2, of(tasks, Task.Work.DOUGH).size());
+        int done = 0;
+        for (Task cut : of(tasks, Task.Work.CUT)) {
+            assertEquals(done < 12, waits(cut).contains("7 dough"), cut.key());
+            done += cut.cookies();
+            assertEquals(done > 12, waits(cut).contains("7 more 1 dough"), cut.key());
+        }
     }
 }
