@@ -1476,6 +1476,14 @@ export interface components {
         };
         /** @enum {string} */
         Because: "WAIT" | "HANDS" | "THING" | "SITTING" | "READY";
+        BegunBase: {
+            /** Format: int32 */
+            bowls: number;
+            /** Format: double */
+            begunGrams: number;
+            /** Format: double */
+            moreGrams: number;
+        };
         BenchBag: {
             key: string;
             name: string;
@@ -1729,6 +1737,8 @@ export interface components {
             keptGrams: number;
             fromJars: components["schemas"]["FromJar"][];
             portions: components["schemas"]["Portion"][];
+            /** Format: double */
+            dividedGrams: number;
         };
         BowlColour: {
             key: string;
@@ -3477,6 +3487,7 @@ export interface components {
             tray: number[];
             designs: components["schemas"]["DesignView"][];
             plan: components["schemas"]["PlanView"];
+            begun: components["schemas"]["BegunBase"] | null;
             steps: components["schemas"]["Steps"];
         };
         /** @enum {string} */
@@ -4108,6 +4119,8 @@ export interface components {
             needed: number;
             /** Format: double */
             onShelf: number;
+            /** Format: double */
+            before: number;
             /** Format: double */
             packSize: number;
             /** Format: int32 */

@@ -88,7 +88,7 @@ describe("words for figures", () => {
   });
 
   it("of what takes minutes", () => {
-    expect([0, 25, 59.4, 59.6, 60, 100, 300, 1440].map(lasting)).toEqual([
+    expect([0, 25, 59.4, 59.6, 60, 100, 300, 1440, 2880, 5719, 5755].map(lasting)).toEqual([
       "0 min",
       "25 min",
       "59 min",
@@ -97,6 +97,9 @@ describe("words for figures", () => {
       "1 h 40",
       "5 h",
       "24 h",
+      "2 days",
+      "3 days 23 h",
+      "4 days",
     ]);
   });
 

@@ -60,10 +60,18 @@ export function gateWord(gate: keyof typeof gates): string {
   return gates[gate];
 }
 
-/** How long something takes: "25 min", "5 h", "1 h 40". */
+const DAY_MINUTES = 24 * 60;
+
+/** How long something takes: "25 min", "5 h", "1 h 40", "3 days 23 h". */
 export function lasting(minutes: number): string {
   const whole = Math.round(minutes);
   const rest = whole % 60;
+  if (whole >= 2 * DAY_MINUTES) {
+    const hours = Math.round((whole % DAY_MINUTES) / 60);
+    return hours === 0 || hours === 24
+      ? `${Math.round(whole / DAY_MINUTES)} days`
+      : `${Math.floor(whole / DAY_MINUTES)} days ${hours} h`;
+  }
   if (whole < 60) return `${whole} min`;
   return rest === 0 ? `${whole / 60} h` : `${Math.floor(whole / 60)} h ${rest}`;
 }

@@ -22,10 +22,6 @@
   const spoons = $derived(locale.isUs);
   const own = $derived(desk.palette.find((c) => c.key === bowl.colour));
   const fromJars = $derived(bowl.fromJars.reduce((g, jar) => g + jar.grams, 0));
-  // What is weighed into the bowl: white base, or what a darker bowl and white give.
-  const divided = $derived(
-    bowl.letDown ? bowl.letDown.motherGrams + bowl.letDown.whiteGrams : bowl.mixedGrams,
-  );
 
   const drinkers = $derived.by(() => {
     const byDesign: Record<string, number> = {};
@@ -48,7 +44,7 @@
     <div>
       <h2>{desk.colourName(bowl.colour)}</h2>
       <p class="soft">
-        {grams(divided)} g base{bowl.givenGrams > 0
+        {grams(bowl.dividedGrams)} g base{bowl.givenGrams > 0
           ? `, ${grams(bowl.givenGrams)} g of it for lighter bowls`
           : ""}{fromJars > 0 ? ` and ${grams(fromJars)} g out of a jar` : ""} · {grams(
           bowl.cookiesGrams,

@@ -21,7 +21,7 @@
       <button aria-pressed={chosen === bowl.colour} onclick={() => onchoose(bowl.colour)}>
         <BowlDisc hex={desk.hexes[bowl.colour] ?? "#888888"} size={36} />
         <strong>{desk.colourName(bowl.colour)}</strong>
-        <span>{grams(bowl.baseGrams)} g base</span>
+        <span>{grams(bowl.dividedGrams)} g base</span>
       </button>
       {#if bowl.letDown}
         <p class="soft">

@@ -134,7 +134,7 @@
       x={BOWL_X}
       y={place.middle}
       radius={place.radius}
-      grams={place.bowl.baseGrams}
+      grams={place.bowl.dividedGrams}
       chosen={chosen === place.bowl.colour}
       onchoose={() => onchoose(place.bowl.colour)}
     />

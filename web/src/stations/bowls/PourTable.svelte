@@ -41,7 +41,10 @@
                   >{desk.colourName(bowl.colour)}</th
                 >
                 <td rowspan={bowl.portions.length} data-is="base in it"
-                  >{fixed(bowl.baseGrams, 1)}{#if bowl.letDown}<br />{fixed(
+                  >{fixed(bowl.dividedGrams, 1)}{#each bowl.fromJars as jar (jar.jar)}<br />{fixed(
+                      jar.grams,
+                      1,
+                    )} out of a jar{/each}{#if bowl.letDown}<br />{fixed(
                       bowl.letDown.motherGrams,
                       1,
                     )} of {desk.colourName(bowl.letDown.mother)}, {fixed(

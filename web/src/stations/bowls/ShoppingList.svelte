@@ -42,7 +42,11 @@
           <td class="row">{i + 1}</td>
           <th scope="row">{line.name}</th>
           <td data-is="needed">{amount(line, line.needed)}</td>
-          <td data-is="on the shelf">{amount(line, line.onShelf)}</td>
+          <td data-is="on the shelf"
+            >{amount(line, line.onShelf)}{#if line.before > 0}<small class="before"
+                >{amount(line, line.before)} of it goes to earlier orders</small
+              >{/if}</td
+          >
           <td data-is="to buy">
             {line.packs > 0
               ? `${line.packs} × ${amount(line, line.packSize)}`
@@ -81,6 +85,11 @@
 </p>
 
 <style>
+  .before {
+    display: block;
+    color: var(--soft);
+    font-size: var(--small);
+  }
   table {
     width: 100%;
     border-collapse: collapse;

@@ -101,7 +101,7 @@
             <BowlDisc hex={desk.hexes[bowl.colour] ?? "#888888"} size={24} />
             <span
               ><strong>{desk.colourName(bowl.colour)}</strong>
-              {grams(bowl.mixedGrams)} g base{tint ? `, ${doses(tint)}` : ""}:
+              {grams(bowl.dividedGrams)} g base{tint ? `, ${doses(tint)}` : ""}:
               {(addition.ladders[bowl.colour] ?? [])
                 .map((rung) => {
                   const own = bowl.portions[rung.portion];

@@ -19,6 +19,8 @@
   const details = $derived(desk.details);
   const pour = $derived(desk.pour?.pour);
   const own = $derived(desk.order?.plan.own);
+  // Once mixing has begun: what was, and what is still to be mixed for what has changed since.
+  const begun = $derived(desk.order?.begun ?? null);
   const base = $derived((pour?.batches ?? []).reduce((g, b) => g + b.madeGrams, 0));
   // Orders that are mixed with this one: the base is made for all of them.
   const others = $derived([
@@ -66,8 +68,17 @@
       <dl>
         <dt>icing on them</dt>
         <dd>{grams(own.cookiesGrams)} g{ounces(own.cookiesGrams)}</dd>
-        <dt>base to make{others.length > 0 ? `, with ${others.join(" and ")}` : ""}</dt>
-        <dd>{grams(base)} g{ounces(base)}</dd>
+        {#if begun}
+          <dt>base begun{others.length > 0 ? `, with ${others.join(" and ")}` : ""}</dt>
+          <dd>{grams(begun.begunGrams)} g{ounces(begun.begunGrams)}</dd>
+          {#if begun.moreGrams > 0}
+            <dt>base to add</dt>
+            <dd>{grams(begun.moreGrams)} g{ounces(begun.moreGrams)}</dd>
+          {/if}
+        {:else}
+          <dt>base to make{others.length > 0 ? `, with ${others.join(" and ")}` : ""}</dt>
+          <dd>{grams(base)} g{ounces(base)}</dd>
+        {/if}
       </dl>
     {/if}
     {#if desk.pourTrouble}<p class="trouble" role="alert">{desk.pourTrouble}</p>{/if}

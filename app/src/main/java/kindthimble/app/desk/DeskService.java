@@ -11,6 +11,7 @@ import kindthimble.app.history.KnownPatches;
 import kindthimble.app.history.Patch;
 import kindthimble.app.history.Steps;
 import kindthimble.app.live.ShopRevision;
+import kindthimble.app.mixing.MixingService;
 import kindthimble.app.order.Kept;
 import kindthimble.app.order.OrderDetails;
 import kindthimble.app.order.Orders;
@@ -38,6 +39,7 @@ public class DeskService {
     private final History history;
     private final KnownPatches patches;
     private final ShopRevision shop;
+    private final MixingService mixing;
     private final JsonMapper json;
 
     DeskService(
@@ -49,6 +51,7 @@ public class DeskService {
             History history,
             KnownPatches patches,
             ShopRevision shop,
+            MixingService mixing,
             JsonMapper json) {
         this.orders = orders;
         this.planner = planner;
@@ -58,6 +61,7 @@ public class DeskService {
         this.history = history;
         this.patches = patches;
         this.shop = shop;
+        this.mixing = mixing;
         this.json = json;
     }
 
@@ -237,7 +241,15 @@ public class DeskService {
             plan = new PlanView(null, lacks.getMessage(), null);
         }
         return new OrderView(
-                order.id(), order.revision(), shop.now(), order.details(), tray(order), designs, plan, steps(order));
+                order.id(),
+                order.revision(),
+                shop.now(),
+                order.details(),
+                tray(order),
+                designs,
+                plan,
+                mixing.begunBase(order.id()).orElse(null),
+                steps(order));
     }
 
     private Steps steps(Kept order) {

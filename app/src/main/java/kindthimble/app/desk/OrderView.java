@@ -1,7 +1,9 @@
 package kindthimble.app.desk;
 
+import jakarta.annotation.Nullable;
 import java.util.List;
 import kindthimble.app.history.Steps;
+import kindthimble.app.mixing.BegunBase;
 import kindthimble.app.order.OrderDetails;
 import kindthimble.app.plan.PlanView;
 
@@ -15,6 +17,7 @@ import kindthimble.app.plan.PlanView;
  * @param tray numbers of its designs, in order
  * @param designs all of them, in order; in the answer to a change those that are others now
  * @param plan what follows from them
+ * @param begun what was begun of its mixing, and what is still to be mixed; null where it has not started, or can't be worked out
  * @param steps what undo and redo would do
  */
 public record OrderView(
@@ -25,4 +28,5 @@ public record OrderView(
         List<Long> tray,
         List<DesignView> designs,
         PlanView plan,
+        @Nullable BegunBase begun,
         Steps steps) {}

@@ -68,6 +68,14 @@ public class DesignJson {
     }
 
     @JsonIgnoreProperties(
+            value = {"dividedGrams"},
+            allowGetters = true)
+    private abstract static class BowlSums {
+        @JsonProperty
+        abstract double dividedGrams();
+    }
+
+    @JsonIgnoreProperties(
             value = {"finishedGrams"},
             allowGetters = true)
     private abstract static class PortionSums {
@@ -135,6 +143,7 @@ public class DesignJson {
     public static final Map<Class<?>, Class<?>> SUMS = Map.of(
             Habits.class, ByHabit.class,
             Pour.class, PourSums.class,
+            Pour.Bowl.class, BowlSums.class,
             Pour.Portion.class, PortionSums.class,
             Demand.Drink.class, DrinkSums.class,
             Shopping.ToBuy.class, LineSums.class,

@@ -2,14 +2,11 @@ package kindthimble.app.mixing;
 
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.function.UnaryOperator;
-import kindthimble.app.dough.DoughMakings;
 import kindthimble.app.order.Kept;
 import kindthimble.app.order.OrderSummary;
 import kindthimble.app.order.Orders;
@@ -22,22 +19,15 @@ import kindthimble.app.plan.Planner;
 import kindthimble.app.plan.PourView;
 import kindthimble.app.plan.Renamed;
 import kindthimble.app.shelf.ShelfService;
-import kindthimble.app.stock.Takings;
 import kindthimble.app.tint.GelService;
 import kindthimble.app.tint.TintView;
 import kindthimble.core.colour.Lab;
-import kindthimble.core.habit.Habit;
-import kindthimble.core.habit.Habits;
 import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.pour.Jar;
 import kindthimble.core.pour.Joining;
 import kindthimble.core.pour.Ladder;
 import kindthimble.core.pour.MixingOrder;
-import kindthimble.core.pour.Packaging;
-import kindthimble.core.pour.Shopping;
-import kindthimble.core.pour.Tally;
 import kindthimble.core.pour.TipUse;
-import kindthimble.core.tint.Gel;
 import kindthimble.core.words.Refused;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -57,8 +47,7 @@ public class MixingService {
     private final Planner planner;
     private final ShelfService shelf;
     private final GelService gels;
-    private final Takings takings;
-    private final DoughMakings doughs;
+    private final ShoppingLists lists;
     private final FrozenJson json;
 
     MixingService(
@@ -68,8 +57,7 @@ public class MixingService {
             Planner planner,
             ShelfService shelf,
             GelService gels,
-            Takings takings,
-            DoughMakings doughs,
+            ShoppingLists lists,
             FrozenJson json) {
         this.mixings = mixings;
         this.orders = orders;
@@ -77,15 +65,14 @@ public class MixingService {
         this.planner = planner;
         this.shelf = shelf;
         this.gels = gels;
-        this.takings = takings;
-        this.doughs = doughs;
+        this.lists = lists;
         this.json = json;
     }
 
     /**
      * @throws Refused when there is no plan
      */
-    @Transactional(readOnly = true)
+    @Transactional(readOnly = true, noRollbackFor = Refused.class)
     public MixingView view(long order) {
         return mixings.findById(together.leading(order))
                 .map(mixing -> started(order, mixing))
@@ -98,7 +85,7 @@ public class MixingService {
      * @param leading number of the order that leads it
      * @throws Refused when there is no plan
      */
-    @Transactional(readOnly = true)
+    @Transactional(readOnly = true, noRollbackFor = Refused.class)
     public Steps steps(long leading) {
         return mixings.findById(leading)
                 .map(mixing -> {
@@ -130,6 +117,12 @@ public class MixingService {
         return mixings.findById(leading).map(this::begun);
     }
 
+    /** What was begun of an order's mixing; nothing where it has not started. */
+    @Transactional(readOnly = true, noRollbackFor = Refused.class)
+    public Optional<BegunBase> begunBase(long order) {
+        return begun(together.leading(order)).map(BegunBase::of);
+    }
+
     /** What has come about is left out where the orders can't be measured as they are now. */
     private BegunMixing begun(MixingEntity mixing) {
         Frozen frozen = json.read(mixing.frozen(), mixing.orderId());
@@ -148,7 +141,7 @@ public class MixingService {
         Map<String, TintView> tints = bowls.tints();
         Follows follows = follows(now.view(), MixingOrder.of(now.view().pour(), kitchen), kitchen);
         List<Kept> mixed = together.mixedWith(order);
-        List<DoughView> doughs = doughs(mixed);
+        List<DoughView> doughs = lists.doughs(mixed);
         return new MixingView(
                 orders.order(order).revision(),
                 now.view(),
@@ -162,7 +155,10 @@ public class MixingService {
                         now.view().pour(),
                         kitchen,
                         (from, into) -> planner.planJoined(order, from, into).pour()),
-                shopping(List.of(new MixingView.Mixed(0, now.view(), tints)), kitchen, gels.bottles(), mixed, doughs),
+                lists.of(
+                        mixed,
+                        new ShoppingLists.Parts(
+                                List.of(new MixingView.Mixed(0, now.view(), tints)), kitchen, gels.bottles(), doughs)),
                 doughs,
                 jars(now, kitchen),
                 neighbours(order),
@@ -194,7 +190,7 @@ public class MixingService {
         all.add(new MixingView.Mixed(0, shown, tints));
         additions.forEach(one -> all.add(new MixingView.Mixed(one.number(), one.pour(), one.tints())));
         List<Kept> mixed = together.mixedWith(order);
-        List<DoughView> doughs = doughs(mixed);
+        List<DoughView> doughs = lists.doughs(mixed);
         List<DoughView> whole = mixed.stream().map(planner::dough).toList();
         SinceBegun since = SinceBegun.of(begun, doughs, whole, mixed, kitchen.habits());
         return new MixingView(
@@ -207,7 +203,7 @@ public class MixingService {
                 tints,
                 List.of(),
                 List.of(),
-                shopping(all, kitchen, frozen.gels(), mixed, doughs),
+                lists.of(mixed, new ShoppingLists.Parts(all, kitchen, frozen.gels(), doughs)),
                 doughs,
                 List.of(),
                 neighbours(order),
@@ -255,82 +251,6 @@ public class MixingService {
                 steps.stream().mapToDouble(MixingOrder.Step::minutes).sum(),
                 ladders,
                 TipUse.tooFew(view.pour(), inOrder, kitchen.shop()));
-    }
-
-    private List<DoughView> doughs(List<Kept> mixed) {
-        return mixed.stream()
-                .flatMap(order -> doughs.of(order).stream())
-                .filter(dough -> dough.isBegun() || dough.dough().pieces() > 0)
-                .toList();
-    }
-
-    private List<Shopping.ToBuy> shopping(
-            List<MixingView.Mixed> pours,
-            Kitchen kitchen,
-            Map<String, GelService.Bottle> kept,
-            List<Kept> mixed,
-            List<DoughView> doughs) {
-        Map<String, Double> drops = new TreeMap<>();
-        pours.stream()
-                .flatMap(one -> one.tints().values().stream())
-                .filter(tint -> tint.recipe() != null)
-                .flatMap(tint -> tint.recipe().doses().stream())
-                .forEach(dose -> drops.merge(dose.gel(), dose.grams() / Gel.DROP_GRAMS, Double::sum));
-        Map<String, GelService.Bottle> onShelf = gels.bottles();
-        Map<String, Shopping.Bottle> bottles = new HashMap<>();
-        kept.forEach((key, b) -> bottles.put(
-                key,
-                new Shopping.Bottle(
-                        b.name(),
-                        onShelf.containsKey(key) ? onShelf.get(key).dropsLeft() : 0,
-                        b.bottleDrops(),
-                        b.price())));
-        Map<String, String> colours = new HashMap<>();
-        Map<String, Double> amounts = shelf.amounts();
-        List<Shopping.ToBuy> lines = new ArrayList<>(Shopping.gels(drops, bottles));
-        for (MixingView.Mixed one : pours) {
-            one.pour().colours().forEach(colour -> colours.put(colour.key(), colour.name()));
-            lines.addAll(Shopping.of(one.pour().pour(), kitchen, amounts));
-            lines.addAll(Shopping.supplies(
-                    one.pour().pour().supplies(), amounts, key -> colours.getOrDefault(key, key), kitchen.habits()));
-        }
-        lines.addAll(Shopping.doughs(
-                doughs.stream()
-                        .map(one -> new Shopping.OfDough(one.dough(), one.recipe()))
-                        .toList(),
-                amounts));
-        lines.addAll(Shopping.packaging(packaging(mixed, kitchen.habits()), amounts, kitchen.habits()));
-        return Shopping.toBuyFirst(Shopping.less(Shopping.together(lines, amounts), taken(mixed, bottles), amounts));
-    }
-
-    private static List<Packaging> packaging(List<Kept> mixed, Habits habits) {
-        return mixed.stream()
-                .map(order -> {
-                    Tally tally = Tally.sparing(habits.mean(Habit.BREAKAGE_PERCENT));
-                    int handedOver = 0;
-                    int iced = 0;
-                    for (Kept.KeptDesign design : order.designs()) {
-                        handedOver += design.count();
-                        iced += design.count() + tally.spares(design.count());
-                    }
-                    return Packaging.of(handedOver, iced, habits);
-                })
-                .toList();
-    }
-
-    /** What the shelf has given for these orders already, by the names of the list. */
-    private Map<String, Double> taken(List<Kept> mixed, Map<String, Shopping.Bottle> bottles) {
-        Map<String, Double> taken = new HashMap<>();
-        takings.standing(mixed.stream().map(Kept::id).toList())
-                .values()
-                .forEach(taking -> taking.amounts().forEach((name, amount) -> {
-                    String gel = name.startsWith(Takings.GEL) ? name.substring(Takings.GEL.length()) : null;
-                    String listed = gel == null
-                            ? name
-                            : (bottles.containsKey(gel) ? bottles.get(gel).name() : gel) + " gel";
-                    taken.merge(listed, amount, Double::sum);
-                }));
-        return taken;
     }
 
     private List<MixingView.FittingJar> jars(Planned now, Kitchen kitchen) {

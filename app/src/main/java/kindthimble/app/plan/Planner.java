@@ -157,7 +157,7 @@ public class Planner {
     }
 
     /** By the key of each colour of an order's palette, that of the bowl which it comes out of, as the order knows it that leads the mixing. */
-    @Transactional(readOnly = true)
+    @Transactional(readOnly = true, noRollbackFor = Refused.class)
     public Map<String, String> bowlKeys(Kept order) {
         Mixed mixed = mixed(order);
         Map<String, String> leading = mixed.keysFor(mixed.leading());
@@ -207,20 +207,20 @@ public class Planner {
      *
      * @throws Refused when a design can't be measured with the shop's numbers, or the base can't be made so stiff
      */
-    @Transactional(readOnly = true)
+    @Transactional(readOnly = true, noRollbackFor = Refused.class)
     public Planned plan(long order) {
         return pour(orders.order(order), UnaryOperator.identity());
     }
 
     /** The plan as the order is now, with the shop's numbers and the base of another time. */
-    @Transactional(readOnly = true)
+    @Transactional(readOnly = true, noRollbackFor = Refused.class)
     public Planned planWith(long id, ShopSettings settings, BaseRecipe recipe) {
         Kept order = orders.order(id);
         return pour(order, mixed(order), UnaryOperator.identity(), settings, recipe);
     }
 
     /** The pour as it would be with the bowl of one colour joined into that of another. */
-    @Transactional(readOnly = true)
+    @Transactional(readOnly = true, noRollbackFor = Refused.class)
     public PourView planJoined(long order, String from, String into) {
         return pour(orders.order(order), key -> key.equals(from) ? into : key).view();
     }

@@ -150,7 +150,9 @@ final class BagLabels {
         at += row * 0.9;
         List<PourView.Drinker> drinkers = Amounts.drinkersOf(label.pour(), portion, label.fill());
         String grams = w.grams(label.fill().gramsEach())
-                + (portion.bags() == 1 ? ", the only bag" : ", bag %d of %d".formatted(label.n(), portion.bags()));
+                + (portion.bags() == 1
+                        ? label.addition() == 0 ? ", the only bag" : ", one bag more"
+                        : ", bag %d of %d".formatted(label.n(), portion.bags()));
         paper.write(x + 4, at, 10, false, grams);
         String orders =
                 drinkers.stream().map(PourView.Drinker::orderName).distinct().collect(Collectors.joining(" + "));

@@ -40,6 +40,14 @@ final class ShoppingSheet {
                 paper.writeWithin(LEFT + 14, y, 13, buy, line.name(), right - LEFT - 126);
                 paper.writeTo(right - 84, y, 12, false, amount(w, line.needed(), line.measure()));
                 paper.writeTo(right - 58, y, 12, false, amount(w, line.onShelf(), line.measure()));
+                if (line.before() > 0) {
+                    paper.writeTo(
+                            right - 58,
+                            y + 1.9,
+                            6.5,
+                            false,
+                            amount(w, line.before(), line.measure()) + " goes to earlier orders");
+                }
                 paper.writeTo(right - 22, y, 12, buy, toBuy(w, line));
                 if (line.unpriced()) {
                     paper.writeTo(right, y, 10, false, "no price");
@@ -94,6 +102,7 @@ final class ShoppingSheet {
                     "unit",
                     "needed",
                     "on the shelf",
+                    "for earlier orders",
                     "missing",
                     "pack size",
                     "packs",
@@ -107,6 +116,7 @@ final class ShoppingSheet {
                         unit(line.measure()),
                         tenths(line.needed()),
                         tenths(line.onShelf()),
+                        tenths(line.before()),
                         tenths(line.missing()),
                         tenths(line.packSize()),
                         line.packs(),

@@ -40,46 +40,49 @@ public class Takings {
      * @param id of the entry
      * @param step that took it
      * @param amounts by name: grams or pieces, drops of gels
+     * @param wanted the same as the step wanted it; more than that where the shelf had less than there was
      */
-    public record Taking(long id, long order, String step, Map<String, Double> amounts) {}
+    public record Taking(long id, long order, String step, Map<String, Double> amounts, Map<String, Double> wanted) {}
 
     /** What is off the shelf for some orders, by the step that took it. */
     public Map<String, Taking> standing(Collection<Long> orders) {
         Map<String, Taking> standing = new HashMap<>();
-        for (long order : orders) {
-            jdbc.query(
-                    "select id, step, amounts::text from shelf_taking taking where order_id = ? and takes_back is null"
-                            + " and not exists (select from shelf_taking back where back.takes_back = taking.id) order by id",
-                    row -> {
-                        standing.put(
-                                row.getString(2),
-                                new Taking(
-                                        row.getLong(1),
-                                        order,
-                                        row.getString(2),
-                                        json.readValue(row.getString(3), AMOUNTS)));
-                    },
-                    order);
-        }
+        jdbc.query(
+                "select id, order_id, step, amounts::text, coalesce(wanted, amounts)::text from shelf_taking taking"
+                        + " where order_id = any(?) and takes_back is null"
+                        + " and not exists (select from shelf_taking back where back.takes_back = taking.id) order by id",
+                row -> {
+                    standing.put(
+                            row.getString(3),
+                            new Taking(
+                                    row.getLong(1),
+                                    row.getLong(2),
+                                    row.getString(3),
+                                    json.readValue(row.getString(4), AMOUNTS),
+                                    json.readValue(row.getString(5), AMOUNTS)));
+                },
+                (Object) orders.toArray(Long[]::new));
         return standing;
     }
 
     /** Takes something off the shelf for a step: of what runs out the rest. */
     public void take(long order, String step, Map<String, Double> amounts) {
-        enter(order, step, moved(amounts, -1), null);
+        enter(order, step, moved(amounts, -1), amounts, null);
     }
 
     /** Puts back what was taken: just that. */
     public void putBack(Taking taking) {
-        enter(taking.order(), taking.step(), moved(taking.amounts(), 1), taking.id());
+        enter(taking.order(), taking.step(), moved(taking.amounts(), 1), taking.wanted(), taking.id());
     }
 
-    private void enter(long order, String step, Map<String, Double> amounts, Long takesBack) {
+    private void enter(
+            long order, String step, Map<String, Double> amounts, Map<String, Double> wanted, Long takesBack) {
         jdbc.update(
-                "insert into shelf_taking (order_id, step, amounts, takes_back) values (?, ?, ?::jsonb, ?)",
+                "insert into shelf_taking (order_id, step, amounts, wanted, takes_back) values (?, ?, ?::jsonb, ?::jsonb, ?)",
                 order,
                 step,
                 json.writeValueAsString(amounts),
+                json.writeValueAsString(wanted),
                 takesBack);
     }
 

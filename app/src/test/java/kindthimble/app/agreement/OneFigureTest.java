@@ -203,6 +203,13 @@ class OneFigureTest {
                             step.get("name").asString() + " takes of " + dose.get("name"),
                             dose.get("grams").asDouble());
                 }
+                if (List.of("TINT", "DIVIDE", "LET_DOWN")
+                        .contains(mixed.get("doing").asString())) {
+                    says(
+                            "bench",
+                            "base in the bowl: " + step.get("name").asString(),
+                            mixed.get("grams").asDouble());
+                }
                 if (mixed.get("doing").asString().equals("THIN")) {
                     says(
                             "bench",
@@ -242,6 +249,7 @@ class OneFigureTest {
         }
         for (JsonNode bowl : pour.get("bowls")) {
             String name = names.get(bowl.get("colour").asString());
+            says("bowls", "base in the bowl: " + name, bowl.get("dividedGrams").asDouble());
             for (JsonNode portion : bowl.get("portions")) {
                 String at = name + " at " + portion.get("countSeconds").asDouble() + " s, " + portion.get("vessel");
                 says("bowls", "finished: " + at, portion.get("finishedGrams").asDouble());
@@ -349,7 +357,7 @@ class OneFigureTest {
     /** A label for each bag; on the sheet each bowl as the screen has it. */
     private void papers(long order) throws IOException, InterruptedException {
         String labels = text(order, "bag-labels.pdf?sheet=LABELS_21");
-        says("labels", "bags", labels.split("the only bag|bag \\d+ of \\d+", -1).length - 1.0);
+        says("labels", "bags", labels.split("the only bag|one bag more|bag \\d+ of \\d+", -1).length - 1.0);
         String sheet = text(order, "mixing-sheet.pdf");
         JsonNode mixing = get("/api/orders/" + order + "/mixing");
         for (JsonNode part : parts(mixing)) {

@@ -16,6 +16,7 @@ import kindthimble.app.cookie.CookieService;
 import kindthimble.app.history.History;
 import kindthimble.app.history.KnownPatches;
 import kindthimble.app.live.ShopRevision;
+import kindthimble.app.mixing.MixingService;
 import kindthimble.app.order.Kept;
 import kindthimble.app.order.OrderDetails;
 import kindthimble.app.order.Orders;
@@ -43,6 +44,7 @@ class DeskServiceTest {
             mock(History.class),
             mock(KnownPatches.class),
             mock(ShopRevision.class),
+            mock(MixingService.class),
             mock(JsonMapper.class));
 
     private final Design design = new Design(

@@ -105,11 +105,11 @@ public final class MixingOrder {
                         .thenComparingDouble(bowl -> lightness(bowl, kitchen.palette())))
                 .toList();
         for (Pour.Bowl bowl : bowls) {
-            if (divided(bowl) < LEAST_GRAMS) {
+            if (bowl.dividedGrams() < LEAST_GRAMS) {
                 continue; // All of it comes out of jars.
             }
             waiting += bowl.gelGrams();
-            double inHand = divided(bowl);
+            double inHand = bowl.dividedGrams();
             steps.add(new Step(
                     making(bowl),
                     bowl.colour(),
@@ -160,13 +160,6 @@ public final class MixingOrder {
             }
         }
         return steps;
-    }
-
-    /** Base that is weighed into the bowl; for one that is let down, what comes tinted out of its mother with it. */
-    private static double divided(Pour.Bowl bowl) {
-        return bowl.letDown() == null
-                ? bowl.mixedGrams()
-                : bowl.letDown().motherGrams() + bowl.letDown().whiteGrams();
     }
 
     private static Doing making(Pour.Bowl bowl) {

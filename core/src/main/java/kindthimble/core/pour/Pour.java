@@ -100,6 +100,11 @@ public record Pour(
             double keptGrams,
             List<FromJar> fromJars,
             List<Portion> portions) {
+        /** What is weighed into the bowl beside jars: white base; for one that is let down, what comes tinted out of its mother, and white. */
+        public double dividedGrams() {
+            return letDown == null ? mixedGrams : letDown.motherGrams() + letDown.whiteGrams();
+        }
+
         Bowl renamed(UnaryOperator<String> keys) {
             LetDown down = letDown == null
                     ? null

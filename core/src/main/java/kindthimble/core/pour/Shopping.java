@@ -95,12 +95,32 @@ public final class Shopping {
      * @param measure what the amounts count
      * @param needed for the pour
      * @param onShelf what the shop has
+     * @param before how much of that goes to orders that come before
      * @param packSize of one packet; 0 when not known
      * @param packs to buy
      * @param packCost of one packet in the shop's money; null when the price is not known
      */
     public record ToBuy(
-            String name, Measure measure, double needed, double onShelf, double packSize, int packs, Double packCost) {
+            String name,
+            Measure measure,
+            double needed,
+            double onShelf,
+            double before,
+            double packSize,
+            int packs,
+            Double packCost) {
+        /** A line of the only order that there is. */
+        public ToBuy(
+                String name,
+                Measure measure,
+                double needed,
+                double onShelf,
+                double packSize,
+                int packs,
+                Double packCost) {
+            this(name, measure, needed, onShelf, 0, packSize, packs, packCost);
+        }
+
         /** Of the packs to buy; null when the price is not known. */
         public Double cost() {
             return packCost == null ? null : packs * packCost;
@@ -108,7 +128,7 @@ public final class Shopping {
 
         /** What the shelf lacks. */
         public double missing() {
-            return Math.max(0, needed - onShelf);
+            return Math.max(0, needed - Math.max(0, onShelf - before));
         }
 
         /** Whether something has to be bought of which the cost is not known. */
@@ -258,6 +278,35 @@ public final class Shopping {
                         line.packSize,
                         line.packCost))
                 .filter(line -> line.needed > LEAST)
+                .toList();
+    }
+
+    /**
+     * The lines where orders that come before take of the same shelf.
+     *
+     * @param earlier what they still need, by name
+     */
+    public static List<ToBuy> after(List<ToBuy> lines, Map<String, Double> earlier) {
+        return lines.stream()
+                .map(line -> {
+                    double before = Math.min(line.onShelf, earlier.getOrDefault(line.name, 0.0));
+                    ToBuy left = line(
+                            line.name,
+                            line.measure,
+                            line.needed,
+                            Map.of(line.name, line.onShelf - before),
+                            line.packSize,
+                            line.packCost);
+                    return new ToBuy(
+                            line.name,
+                            line.measure,
+                            line.needed,
+                            line.onShelf,
+                            before,
+                            line.packSize,
+                            left.packs,
+                            line.packCost);
+                })
                 .toList();
     }
 
