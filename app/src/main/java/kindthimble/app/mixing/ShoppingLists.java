@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -116,32 +117,44 @@ class ShoppingLists {
     /** The list of a mixing, what is to be bought first. */
     List<Shopping.ToBuy> of(List<Kept> mixed, Parts parts) {
         Map<String, Double> amounts = shelf.amounts();
-        List<Shopping.ToBuy> lines =
-                less(whole(mixed, parts, amounts), mixed.stream().map(Kept::id).toList(), amounts);
+        Map<String, Double> used = new HashMap<>();
+        used(mixed.stream().map(Kept::id).toList())
+                .values()
+                .forEach(one -> one.forEach((name, amount) -> used.merge(name, amount, Double::sum)));
+        List<Shopping.ToBuy> lines = Shopping.less(whole(mixed, parts, amounts), used, amounts);
         return Shopping.toBuyFirst(Shopping.after(lines, before(mixed)));
     }
 
-    /** What orders that are handed over earlier still need, by name. */
+    /** What orders that are handed over earlier still need, by name; however many they are, the database is asked no more than for one. */
     private Map<String, Double> before(List<Kept> mixed) {
         LocalDateTime now = LocalDateTime.now(clock);
         Map<Long, List<OrderSummary>> groups = together.summaries().stream()
                 .filter(one -> !one.archived() && one.handOver().isAfter(now))
-                .collect(Collectors.groupingBy(OrderSummary::leading));
-        List<OrderSummary> firsts = groups.values().stream()
-                .map(group -> group.stream().min(ShoppingLists::byHandOver).orElseThrow())
                 .sorted(ShoppingLists::byHandOver)
-                .toList();
+                .collect(Collectors.groupingBy(OrderSummary::leading, LinkedHashMap::new, Collectors.toList()));
         long own = together.leading(mixed.get(0).id());
-        int at = 0;
-        while (at < firsts.size() && firsts.get(at).leading() != own) {
-            at++;
+        List<List<OrderSummary>> earlier = new ArrayList<>();
+        for (Map.Entry<Long, List<OrderSummary>> group : groups.entrySet()) {
+            if (group.getKey() == own) {
+                break;
+            }
+            earlier.add(group.getValue());
         }
         Map<String, Double> needed = new HashMap<>();
-        if (at < firsts.size()) {
+        if (groups.containsKey(own) && !earlier.isEmpty()) {
+            List<List<OrderSummary>> near = earlier.subList(Math.max(0, earlier.size() - MOST_BEFORE), earlier.size());
+            List<Long> numbers =
+                    near.stream().flatMap(List::stream).map(OrderSummary::id).toList();
+            Map<Long, Map<Integer, Double>> begun = doughs.begun(numbers);
             Map<String, Double> amounts = shelf.amounts();
-            firsts.subList(Math.max(0, at - MOST_BEFORE), at)
-                    .forEach(one -> needs(one.leading(), amounts)
-                            .forEach(line -> needed.merge(line.name(), line.needed(), Double::sum)));
+            Map<Long, Map<String, Double>> used = used(numbers);
+            for (List<OrderSummary> group : near) {
+                Map<String, Double> ofGroup = new HashMap<>();
+                group.forEach(one -> used.getOrDefault(one.id(), Map.of())
+                        .forEach((name, amount) -> ofGroup.merge(name, amount, Double::sum)));
+                Shopping.less(whole(group, begun, amounts), ofGroup, amounts)
+                        .forEach(line -> needed.merge(line.name(), line.needed(), Double::sum));
+            }
         }
         return needed;
     }
@@ -152,24 +165,25 @@ class ShoppingLists {
                 .compare(one, other);
     }
 
-    /** What a mixing still needs; nothing where it can't be worked out. */
-    private List<Shopping.ToBuy> needs(long leading, Map<String, Double> amounts) {
-        List<Kept> mixed = together.mixedWith(leading);
-        List<Long> numbers = mixed.stream().map(Kept::id).toList();
+    /** What a mixing takes in all; nothing where it can't be worked out. */
+    private List<Shopping.ToBuy> whole(
+            List<OrderSummary> group, Map<Long, Map<Integer, Double>> begun, Map<String, Double> amounts) {
+        Map<Long, Map<Integer, Double>> own = new TreeMap<>(begun);
+        own.keySet().retainAll(group.stream().map(OrderSummary::id).toList());
         Key key = new Key(
-                mixed.stream().map(one -> one.id() + "." + one.revision()).toList(),
-                shopRevision.now(),
-                doughs.begun(numbers));
-        try {
-            List<Shopping.ToBuy> whole = known.getIfPresent(key);
-            if (whole == null) {
+                group.stream().map(one -> one.id() + "." + one.revision()).toList(), shopRevision.now(), own);
+        List<Shopping.ToBuy> whole = known.getIfPresent(key);
+        if (whole == null) {
+            long leading = group.get(0).leading();
+            List<Kept> mixed = together.mixedWith(leading);
+            try {
                 whole = whole(mixed, parts(leading, mixed), amounts);
-                known.put(key, whole);
+            } catch (Refused refused) {
+                whole = List.of();
             }
-            return less(whole, numbers, amounts);
-        } catch (Refused refused) {
-            return List.of();
+            known.put(key, whole);
         }
+        return whole;
     }
 
     private Parts parts(long leading, List<Kept> mixed) {
@@ -251,11 +265,10 @@ class ShoppingLists {
                 .toList();
     }
 
-    /** Without what was used for these orders already, whether the shelf had it or not. */
-    private List<Shopping.ToBuy> less(
-            List<Shopping.ToBuy> lines, Collection<Long> orders, Map<String, Double> amounts) {
+    /** What was used for orders already, whether the shelf had it or not; by order, and by the names of the list. */
+    private Map<Long, Map<String, Double>> used(Collection<Long> orders) {
         Map<String, GelService.Bottle> bottles = gels.bottles();
-        Map<String, Double> taken = new HashMap<>();
+        Map<Long, Map<String, Double>> used = new HashMap<>();
         takings.standing(orders)
                 .values()
                 .forEach(taking -> taking.wanted().forEach((name, amount) -> {
@@ -263,8 +276,9 @@ class ShoppingLists {
                     String listed = gel == null
                             ? name
                             : (bottles.containsKey(gel) ? bottles.get(gel).name() : gel) + " gel";
-                    taken.merge(listed, amount, Double::sum);
+                    used.computeIfAbsent(taking.order(), order -> new HashMap<>())
+                            .merge(listed, amount, Double::sum);
                 }));
-        return Shopping.less(lines, taken, amounts);
+        return used;
     }
 }

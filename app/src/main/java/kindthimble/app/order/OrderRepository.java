@@ -70,7 +70,7 @@ interface OrderRepository extends JpaRepository<OrderEntity, Long> {
     List<Object[]> removedDesigns(Instant since);
 
     /** A name and a date cost no plan, and no palette either. */
-    @Query("select new kindthimble.app.order.OrderSummary(o.id, o.name, o.handOver, o.mixedInto,"
+    @Query("select new kindthimble.app.order.OrderSummary(o.id, o.revision, o.name, o.handOver, o.mixedInto,"
             + " o.archivedAt is not null) from OrderEntity o"
             + " where o.removedAt is null order by o.handOver, o.id")
     List<OrderSummary> summaries();

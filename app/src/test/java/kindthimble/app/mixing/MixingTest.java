@@ -126,29 +126,38 @@ class MixingTest {
         assertEquals(200, change("\"risk\":0.1", "\"risk\":0.02").status());
     }
 
-    /** A name and a date cost no plan: the mixing of two orders asks the database no more when there are thirty beside them. */
+    /** A name and a date cost no plan: the mixing of two orders asks the database no more when there are thirty beside them, before and after. */
     @Test
     @Order(1)
     void neighboursAreNotPlanned() {
+        beside(0, 2);
         mixing();
         long before = APP.statements();
         mixing();
-        long alone = APP.statements() - before;
-        for (int i = 0; i < 30; i++) {
+        long few = APP.statements() - before;
+        beside(2, 30);
+        mixing();
+        before = APP.statements();
+        JsonNode neighbours = mixing().get("neighbours");
+        assertEquals(few, APP.statements() - before);
+        assertEquals(32, neighbours.size());
+        APP.store("delete from design where order_id > 2");
+        APP.store("delete from palette_colour where order_id > 2");
+        APP.store("delete from cookie_order where id > 2");
+    }
+
+    /** Orders with designs, every other one handed over before these. */
+    private static void beside(int from, int to) {
+        for (int i = from; i < to; i++) {
             JsonNode order = APP.post(
-                            "/api/orders", "{\"name\":\"Beside %d\",\"handOver\":\"2026-12-06T10:00:00\"}".formatted(i))
+                            "/api/orders",
+                            "{\"name\":\"Beside %d\",\"handOver\":\"2026-12-%02dT10:00:00\"}"
+                                    .formatted(i, i % 2 == 0 ? 4 : 6))
                     .body();
             APP.store(
                     "insert into design (version, order_id, position, count, document) select 0, %s, position, count, document from design where order_id = 1"
                             .formatted(order.get("id")));
         }
-        before = APP.statements();
-        JsonNode neighbours = mixing().get("neighbours");
-        assertEquals(32, neighbours.size());
-        assertEquals(alone, APP.statements() - before);
-        APP.store("delete from design where order_id > 2");
-        APP.store("delete from palette_colour where order_id > 2");
-        APP.store("delete from cookie_order where id > 2");
     }
 
     /** Of one name and unlike, they are two bowls, and it is said. */
