@@ -18,7 +18,8 @@ export function dose(of: { drops: number; dabs: number; grams: number }): string
     : inDrops(of);
 }
 
-function inDrops(of: { drops: number; dabs: number }): string {
+/** "3 drops 1 dab"; empty for nothing. */
+export function inDrops(of: { drops: number; dabs: number }): string {
   const drops = of.drops > 0 ? plural(of.drops, "drop") : "";
   const dabs = of.dabs > 0 ? plural(of.dabs, "dab") : "";
   return `${drops} ${dabs}`.trim();

@@ -13,6 +13,11 @@
   // What is left in the bags goes into jars on the shelf, weighed, with the day until which it is good.
   const { bench } = theDesk();
   const LEAST_GRAMS = 3;
+  const IN: Partial<Record<Bag["vessel"], string>> = {
+    DIP_BOWL: ", dip bowl",
+    SCRAPER: ", for the scraper",
+    SPATULA: ", for the spatula",
+  };
   let dialog: Dialog;
   let weights = $state<Record<string, number>>({});
   let kept = $state<string[]>([]);
@@ -70,8 +75,8 @@
 
 <Dialog bind:this={dialog} title="End of the day">
   <p>
-    Squeeze what is left out of each bag, weigh it, and cover it in its jar. It is good until {goodUntil}.
-    Tips go into water.
+    Squeeze what is left out of each bag, scrape out each bowl, weigh it, and cover it in its jar.
+    It is good until {goodUntil}. Tips go into water.
   </p>
   <ul>
     {#each bags as { bag, step, left, toGo } (bag.key)}
@@ -81,7 +86,7 @@
         <span class="name"
           >{bag.name}, {fixed(bag.countSeconds, 0)} s{bag.tips.length > 0
             ? `, tip ${bag.tips.join(" > ")}`
-            : ""}</span
+            : (IN[bag.vessel] ?? "")}</span
         >
         {#if kept.includes(bag.key)}
           <span class="soft" role="status">in its jar</span>

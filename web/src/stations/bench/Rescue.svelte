@@ -2,7 +2,8 @@
   import type { BenchStep } from "../../api/types";
   import { theDesk } from "../../desk/order.svelte";
   import Press from "../../parts/Press.svelte";
-  import { fixed, grams, plural } from "../../units/format";
+  import { fixed, grams } from "../../units/format";
+  import { inDrops } from "../../units/tint";
   import { gelShows, gelTimes, rescueBase, rescueGel } from "../../core/rules";
   import type { StepNow } from "./happened";
 
@@ -34,10 +35,6 @@
       ...doses.map((dose) => gelTimes(now.weights[`drops of ${dose.gel}`] ?? 0, dose.drops)),
     ),
   );
-  const counted = ({ drops, dabs }: { drops: number; dabs: number }) =>
-    [drops > 0 ? plural(drops, "drop") : "", dabs > 0 ? plural(dabs, "dab") : ""]
-      .filter(Boolean)
-      .join(" and ");
   const word = (of: number) =>
     of === 1
       ? "as wanted"
@@ -104,7 +101,7 @@
         {:else if typeof times === "number" && times < 1}
           <p>
             {drops.length > 0
-              ? `${drops.map((dose) => `${counted(dose.more)} more ${dose.name}`).join(", ")}: the recipe has ${drops.map(counted).join(", ")}, and ${fixed(times, 2)} of it is in by the look.`
+              ? `${drops.map((dose) => `${inDrops(dose.more)} more ${dose.name}`).join(", ")}: the recipe has ${drops.map(inDrops).join(", ")}, and ${fixed(times, 2)} of it is in by the look.`
               : "Less than a dab is missing: stir, and look again."}
           </p>
           {#if drops.length > 0}
@@ -133,7 +130,7 @@
           more: rescueGel(dose.grams, 1 - (now.added[SHARE] ?? 0)),
         }))
         .filter((dose) => dose.more.drops + dose.more.dabs > 0)
-        .map((dose) => `${counted(dose.more)} ${dose.name}`)
+        .map((dose) => `${inDrops(dose.more)} ${dose.name}`)
         .join(", ")} went in beyond the recipe.
     </p>
   {/if}

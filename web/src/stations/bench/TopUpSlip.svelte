@@ -3,7 +3,8 @@
   import { type Bag, rescueGel, type Standing, topUp } from "../../core/rules";
   import { theDesk } from "../../desk/order.svelte";
   import Press from "../../parts/Press.svelte";
-  import { fixed, grams, plural } from "../../units/format";
+  import { fixed, grams } from "../../units/format";
+  import { inDrops } from "../../units/tint";
 
   // A small bowl for bags that will not reach, made as theirs was; and what else would do.
   const { bench } = theDesk();
@@ -13,12 +14,7 @@
   const making = $derived(bag.making ?? null);
   const made = $derived(making ? topUp(standing.wantedGrams, making) : null);
   const g = (of: number) => (of < 20 ? fixed(of, 1) : grams(of));
-  const counted = (gel: number) => {
-    const { drops, dabs } = rescueGel(gel, 0);
-    return [drops > 0 ? plural(drops, "drop") : "", dabs > 0 ? plural(dabs, "dab") : ""]
-      .filter(Boolean)
-      .join(" and ");
-  };
+  const counted = (gel: number) => inDrops(rescueGel(gel, 0));
 </script>
 
 {#if standing.shortGrams > 0}

@@ -116,7 +116,9 @@ class BenchLayout {
                 List<MixingOrder.Step> parts = Parts.steps(task, mixing.steps());
                 List<String> keys = Parts.of(task, mixing.steps());
                 for (int i = 0; i < parts.size(); i++) {
-                    if (parts.get(i).doing() == MixingOrder.Doing.BAG) {
+                    // What is put into no bag stands in its bowl, or on the scraper, as soon as it is thinned.
+                    if (parts.get(i).doing() == MixingOrder.Doing.BAG
+                            || parts.get(i).doing() == MixingOrder.Doing.THIN) {
                         filledAt.put(
                                 filledAt(
                                         task.addition(),

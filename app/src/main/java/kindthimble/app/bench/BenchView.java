@@ -281,7 +281,12 @@ public record BenchView(
             double keepsGrams,
             List<BagUse.Fill> fills,
             List<BagUse.Iced> drinks,
-            @Nullable Making making) {}
+            @Nullable Making making) {
+        /** The same as the rules of the bench have it. */
+        public BagUse use() {
+            return new BagUse(key, fills, keepsGrams, drinks);
+        }
+    }
 
     /**
      * What goes into one gram of icing that is made afresh.

@@ -11,10 +11,13 @@ import kindthimble.app.device.Scales;
 import kindthimble.app.happened.BenchLog;
 import kindthimble.app.happened.Practising;
 import kindthimble.app.order.Orders;
+import kindthimble.app.order.Together;
 import kindthimble.app.plan.Planner;
 import kindthimble.app.shop.ShopService;
 import kindthimble.app.tint.TintService;
 import kindthimble.app.tint.TintView;
+import kindthimble.core.bench.BagUse;
+import kindthimble.core.bench.BenchEvent;
 import kindthimble.core.bench.Happened;
 import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.pour.MixingOrder;
@@ -47,6 +50,7 @@ class PlayService {
 
     private final Practising practising;
     private final Orders orders;
+    private final Together together;
     private final Planner planner;
     private final ShopService shop;
     private final BenchService bench;
@@ -57,6 +61,7 @@ class PlayService {
     PlayService(
             Practising practising,
             Orders orders,
+            Together together,
             Planner planner,
             ShopService shop,
             BenchService bench,
@@ -65,6 +70,7 @@ class PlayService {
             Scales scales) {
         this.practising = practising;
         this.orders = orders;
+        this.together = together;
         this.planner = planner;
         this.shop = shop;
         this.bench = bench;
@@ -206,36 +212,22 @@ class PlayService {
                 false);
     }
 
-    /** A bag holds what was filled in, less what each cookie took that was iced out of it; of several bags the one in hand. */
+    /** Bags hold what was filled in, less what each cookie took that was iced out of them, of whatever order; of several the one in hand is weighed. */
     private Deed.Outcome bag(PracticeKitchen kitchen, long order, Deed deed) {
-        List<BenchView.Step> steps = bench.view(order).steps();
-        BenchView.InBag bag = step(steps, deed.step()).bags().stream()
+        BagUse bag = bench.view(order).bags().stream()
                 .filter(one -> one.key().equals(deed.name()))
                 .findFirst()
-                .orElseThrow(() -> new Refused("name", "There is no such bag at this step."));
-        double used = 0;
-        for (BenchView.Step step : steps) {
-            for (BenchView.InBag one : step.bags()) {
-                if (one.key().equals(deed.name())) {
-                    used += used(kitchen, step, one);
-                }
-            }
-        }
-        double comesOut = bag.fullGrams() - bag.keepsGrams();
-        double inHand = comesOut <= 0 ? 0 : used - Math.floor(Math.min(used / comesOut, bag.bags() - 1.0)) * comesOut;
-        return set(kitchen, deed, Math.max(bag.keepsGrams(), bag.fullGrams() - inHand));
-    }
-
-    private double used(PracticeKitchen kitchen, BenchView.Step step, BenchView.InBag bag) {
-        Happened.StepNow now = log.happened(Set.of(step.order()))
-                .getOrDefault(step.order(), Happened.NOTHING)
-                .steps()
-                .get(step.key());
-        return now == null
-                ? 0
-                : now.everIced().stream()
-                        .mapToDouble(cookie -> kitchen.cookieGrams(step.key(), cookie, bag.eachGrams()))
-                        .sum();
+                .orElseThrow(() -> new Refused("name", "There is no such bag at this step."))
+                .use();
+        List<BenchEvent> pressed = Happened.standing(log.of(together.numbers(order)));
+        Map<String, Happened.StepNow> now = Happened.of(pressed).steps();
+        double out = bag.drinks().stream()
+                .filter(drink -> now.containsKey(drink.step()))
+                .mapToDouble(drink -> now.get(drink.step()).everIced().stream()
+                        .mapToDouble(cookie -> kitchen.cookieGrams(drink.step(), cookie, drink.eachGrams()))
+                        .sum())
+                .sum();
+        return set(kitchen, deed, bag.inHand(out, pressed));
     }
 
     private static BenchView.Step step(List<BenchView.Step> steps, String key) {

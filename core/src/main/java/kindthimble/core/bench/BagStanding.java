@@ -147,15 +147,9 @@ public record BagStanding(
                     forecast);
         }
 
-        /** How many have run empty, as far as the plan can tell; the last one never has. */
+        /** How many have run empty, as far as the plan can tell. */
         private int empty(Amount iced) {
-            double out = iced.planned.grams();
-            int empty = 0;
-            while (empty < bag.bags() - 1 && out >= full(empty + 1) - bag.keepsGrams() - 1e-9) {
-                out -= full(empty + 1) - bag.keepsGrams();
-                empty++;
-            }
-            return empty;
+            return bag.empty(iced.planned.grams(), standing);
         }
 
         private double full(int nth) {

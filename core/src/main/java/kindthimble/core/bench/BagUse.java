@@ -41,6 +41,37 @@ public record BagUse(String key, List<Fill> fills, double keepsGrams, List<Iced>
     }
 
     /**
+     * How many have run empty when so much has come out of all of them; the last one never has.
+     *
+     * @param outGrams at least 0
+     * @param standing what was pressed
+     */
+    int empty(double outGrams, Collection<BenchEvent> standing) {
+        double out = outGrams;
+        int empty = 0;
+        while (empty < bags() - 1 && out >= full(empty + 1, standing) - keepsGrams - 1e-9) {
+            out -= full(empty + 1, standing) - keepsGrams;
+            empty++;
+        }
+        return empty;
+    }
+
+    /**
+     * Grams in the bag in hand when so much has come out of all of them: those before it are empty.
+     *
+     * @param outGrams at least 0
+     * @param standing what was pressed and not taken back
+     */
+    public double inHand(double outGrams, Collection<BenchEvent> standing) {
+        int empty = empty(outGrams, standing);
+        double left = full(empty + 1, standing) - outGrams;
+        for (int nth = 1; nth <= empty; nth++) {
+            left += full(nth, standing) - keepsGrams;
+        }
+        return Math.max(keepsGrams, left);
+    }
+
+    /**
      * Grams in one of them.
      *
      * @param nth which of them, from 1
