@@ -119,11 +119,22 @@ class BowlsTest {
         page.getByLabel("How many Diamond kite").fill("36");
         saved(page);
         page.navigate(APP.url() + "/orders/1/bowls");
-        assertThat(page.locator(".since")).containsText(Pattern.compile("\\+\\d+ g Poppy"));
+        assertThat(page.locator(".since tr").filter(new Locator.FilterOptions().setHasText("base")))
+                .containsText(Pattern.compile("[\\d,]+ g\\s*[\\d,]+ g\\s*\\d+ g"));
         // The small bowl is tinted for its own grams.
-        assertThat(page.locator(".top-ups li").first())
+        Locator more = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Mix more, 1"));
+        assertThat(more.locator("li").first())
                 .containsText(Pattern.compile(
                         "Poppy\\s+\\d+ g base, Poppy \\d+ drops.*:\\s+\\+ .* water, take .* at piping 50 s \\(tip"));
+        press(page, "Keep this addition").click();
+        assertThat(more.getByText("Added")).isVisible();
+        assertThat(press(page, "Keep this addition")).hasCount(0);
+        press(page, "Order of work").click();
+        assertThat(page.getByText("g of base more")).isVisible();
+        assertThat(page.getByText("Divide off and tint more Poppy")).isVisible();
+        press(page, "Pour").click();
+        press(page, "Don't keep it").click();
+        assertThat(press(page, "Keep this addition")).isVisible();
         assertThat(page.getByText("Kept with it: 24 Diamond kite")).isVisible();
         // A design that is taken off meanwhile keeps its name in the plan that was kept.
         APP.call("DELETE", "/api/orders/1/designs/1", null);
