@@ -211,4 +211,19 @@ class BagStandingTest {
                         event(0, BenchEvent.Pressed.WEIGHED, "bagged", 112, "bag 1")));
         assertEquals(162 - 8 - 104, filled.leftGrams(), 1e-9, "each by what was weighed into it");
     }
+
+    /** 110 and 60 g, of which 8 stay in each: 102 come out of the first, and then the second one is in hand. */
+    @Test
+    void theBagInHandIsTheOneThatIsNotEmpty() {
+        BagUse two = new BagUse(
+                "poppy 15 s",
+                List.of(new BagUse.Fill(1, 110, "bagged", 1), new BagUse.Fill(1, 60, "bagged more", 1)),
+                8,
+                List.of());
+        assertEquals(110, two.inHand(0, List.of()), 1e-9);
+        assertEquals(10, two.inHand(100, List.of()), 1e-9);
+        assertEquals(60, two.inHand(102, List.of()), 1e-9);
+        assertEquals(50, two.inHand(112, List.of()), 1e-9);
+        assertEquals(8, two.inHand(500, List.of()), 1e-9, "what stays in it stays");
+    }
 }

@@ -142,6 +142,22 @@ class DoughTest {
                         .size());
     }
 
+    /** For less than half a piece nobody makes dough: the rest is rolled a hair thinner. */
+    @Test
+    void whatIsLessThanHalfAPieceIsNotMadeMore() {
+        Dough dough = dough(24, 2);
+        double piece = dough.cutGrams() / 26;
+        double just = dough.cutGrams() / 0.95;
+        assertEquals(
+                1,
+                dough.makings(Map.of(0, just - 0.4 * piece), PLAIN, Habits.HOUSE)
+                        .size());
+        assertEquals(
+                2,
+                dough.makings(Map.of(0, just - 0.6 * piece), PLAIN, Habits.HOUSE)
+                        .size());
+    }
+
     /** Of a dough that was taken back, what is lacking is made in its place. */
     @Test
     void whatWasTakenBackIsMadeAgain() {

@@ -120,7 +120,14 @@ class DifferenceTest {
                 assertTrue(Difference.between(begun, now).isNothing(), "nothing is missing twice");
             }
             double left = Difference.between(begun, pour(kites, stars)).leftBaseGrams();
-            assertTrue(left > -1e-9, "no more is taken than was left over");
+            double made = begun.stream()
+                    .flatMap(pour -> pour.batches().stream())
+                    .mapToDouble(Pour.Batch::madeGrams)
+                    .sum();
+            double used = begun.stream()
+                    .mapToDouble(pour -> pour.baseGrams() + pour.balance().mixerGrams())
+                    .sum();
+            assertEquals(made - used, left, 1e-6, "what was made and went nowhere");
         }
     }
 

@@ -138,4 +138,22 @@ class ShoppingTest {
         assertTrue(!named(lines, "Rose gel").unpriced());
         assertTrue(named(lines, "sky gel").unpriced(), "no such bottle is on the shelf");
     }
+
+    /** Of 1,000 g on the shelf 800 go to an order before: 500 more take 300, a pack. */
+    @Test
+    void whatEarlierOrdersTakeIsNotThere() {
+        Shopping.ToBuy sugar = new Shopping.ToBuy("sugar", Shopping.Measure.GRAMS, 500, 1000, 250, 0, 2.0);
+        Shopping.ToBuy after =
+                Shopping.after(List.of(sugar), Map.of("sugar", 800.0)).get(0);
+        assertEquals(800, after.before());
+        assertEquals(300, after.missing());
+        assertEquals(2, after.packs());
+        assertEquals(4.0, after.cost());
+        assertEquals(
+                1000,
+                Shopping.after(List.of(sugar), Map.of("sugar", 5000.0)).get(0).before(),
+                "no more than is there");
+        assertEquals(
+                sugar, Shopping.after(List.of(sugar), Map.of("flour", 800.0)).get(0));
+    }
 }
