@@ -50,6 +50,12 @@ export function secondsAt(
   baseGrams: number,
   base: Base,
 ): number;
+export function icingAge(seconds: number, wetSeconds: number): "wet" | "skinned" | "dry";
+export function touchedGate(
+  gateSeconds: number,
+  touchedSeconds: number,
+  isSkinned: boolean,
+): number;
 export function leastSeconds(wanted: number): number;
 export function mostSeconds(wanted: number): number;
 export function tooThin(

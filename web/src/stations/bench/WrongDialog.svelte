@@ -5,7 +5,8 @@
   import Press from "../../parts/Press.svelte";
   import { fixed, lasting } from "../../units/format";
   import type { StepNow } from "./happened";
-  import { ageOf, CAUSES, type Cause } from "./wrong";
+  import { icingAge } from "../../core/rules";
+  import { CAUSES, type Cause } from "./wrong";
 
   // What went wrong with which cookie, and what can be done at the age of its icing.
   const { bench } = theDesk();
@@ -38,7 +39,7 @@
     if (cookie >= number) return "wet" as const;
     const position = now.iced.indexOf(cookie);
     const iced = position >= 0 ? times[position] : undefined;
-    return ageOf(iced === undefined ? 0 : (at - iced) / 1000, step.wetSeconds);
+    return icingAge(iced === undefined ? 0 : (at - iced) / 1000, step.wetSeconds);
   });
 
   const takes = $derived(

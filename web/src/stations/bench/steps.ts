@@ -1,4 +1,5 @@
 import type { BenchStep } from "../../api/types";
+import { touchedGate } from "../../core/rules";
 import { NOTHING, type StepNow } from "./happened";
 
 /** What is so of a step, and when it can be done. */
@@ -22,9 +23,6 @@ type Nows = Record<string, StepNow>;
 
 const nowOf = (nows: Nows, step: BenchStep) => nows[step.key] ?? NOTHING;
 
-/** Icing that was touched and was soft still takes so much longer than it was thought to. */
-const SOFTER = 1.25;
-
 const toMs = (seconds: number) => seconds * 1000;
 
 /** When each task was done, in ms: when the last of its steps was. */
@@ -42,12 +40,9 @@ function doneTasks(steps: BenchStep[], nows: Nows): Map<string, number> {
 
 /** When what waits so long after a task may begin: earlier or later where somebody has touched it. */
 function readyAfter(doneAt: number, seconds: number, now: StepNow): number {
-  const until = doneAt + toMs(seconds);
-  if (!now.touched) return until;
-  const at = Date.parse(now.touched.at);
-  return now.touched.verdict === "SKINNED"
-    ? Math.min(until, at)
-    : Math.max(until, doneAt + (at - doneAt) * SOFTER, at + toMs(60));
+  if (!now.touched) return doneAt + toMs(seconds);
+  const touched = (Date.parse(now.touched.at) - doneAt) / 1000;
+  return doneAt + toMs(touchedGate(seconds, touched, now.touched.verdict === "SKINNED"));
 }
 
 /** All steps that are not done, with when they can be. */

@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
 import type { BenchOther, BenchStep } from "../../api/types";
 import { clockOf, lineOf, lineOfOther, local, techniqueOf, titleOf } from "./words";
-import { ageOf, CAUSES } from "./wrong";
+import { icingAge } from "../../core/rules";
+import { CAUSES } from "./wrong";
 
 const step = (some: object) =>
   ({
@@ -101,10 +102,10 @@ describe("a timer", () => {
 
 describe("icing as it ages", () => {
   it("is wet, then skinned, then dry, and never goes back", () => {
-    const ages = Array.from({ length: 600 }, (_, i) => ageOf(i * 60, 120));
+    const ages = Array.from({ length: 600 }, (_, i) => icingAge(i * 60, 120));
     expect(ages[0]).toBe("wet");
-    expect(ageOf(120, 120)).toBe("wet");
-    expect(ageOf(121, 120)).toBe("skinned");
+    expect(icingAge(120, 120)).toBe("wet");
+    expect(icingAge(121, 120)).toBe("skinned");
     expect(ages.at(-1)).toBe("dry");
     const order = ["wet", "skinned", "dry"];
     const ranks = ages.map((age) => order.indexOf(age));
@@ -112,10 +113,10 @@ describe("icing as it ages", () => {
   });
 
   it("stays wet longer in a damp room, and is not dry before it has skinned", () => {
-    expect(ageOf(300, 600)).toBe("wet");
-    expect(ageOf(5 * 3_600, 2 * 3_600)).toBe("skinned");
-    expect(ageOf(0, 0)).toBe("wet");
-    expect(ageOf(130, 0)).toBe("skinned");
+    expect(icingAge(300, 600)).toBe("wet");
+    expect(icingAge(5 * 3_600, 2 * 3_600)).toBe("skinned");
+    expect(icingAge(0, 0)).toBe("wet");
+    expect(icingAge(130, 0)).toBe("skinned");
   });
 
   it("has something to be done at each age, whatever went wrong", () => {

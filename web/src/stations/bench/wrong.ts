@@ -1,19 +1,9 @@
+import type { icingAge } from "../../core/rules";
+
 // What can go wrong with a cookie, and what can be done about it, by how old its icing is (kitchen practice).
 
 /** How far the icing has dried: so wet that it closes over a needle; with a skin; dry. */
-export type Age = "wet" | "skinned" | "dry";
-
-/** A coat has a skin that closes no more after so many times its wet window. */
-const SKINNED_WINDOWS = 5;
-/** And is dry to the touch after so many minutes in still air. */
-const DRY_SECONDS = 4 * 3600;
-const WET_SECONDS = 120;
-
-export function ageOf(seconds: number, wetSeconds: number): Age {
-  const wet = wetSeconds || WET_SECONDS;
-  if (seconds <= wet) return "wet";
-  return seconds <= Math.max(DRY_SECONDS, wet * SKINNED_WINDOWS) ? "skinned" : "dry";
-}
+export type Age = ReturnType<typeof icingAge>;
 
 export type Cause = {
   key: string;

@@ -2,14 +2,17 @@ package kindthimble.inpage;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import kindthimble.core.bench.BagStanding;
 import kindthimble.core.bench.BagUse;
 import kindthimble.core.bench.BenchEvent;
 import kindthimble.core.bench.ColourRescue;
+import kindthimble.core.bench.IcingAge;
 import kindthimble.core.bench.InProportion;
 import kindthimble.core.bench.NextWater;
 import kindthimble.core.bench.TooThin;
 import kindthimble.core.bench.TopUp;
+import kindthimble.core.bench.TouchedGate;
 import kindthimble.core.bench.TrialCookie;
 import org.teavm.jso.JSBody;
 import org.teavm.jso.JSExport;
@@ -63,6 +66,17 @@ public final class Rules {
             params = {"stiffGrams", "sugarGrams"},
             script = "return { stiffGrams: stiffGrams, sugarGrams: sugarGrams };")
     private static native JSObject thin(double stiffGrams, double sugarGrams);
+
+    /** {@code wet}, {@code skinned} or {@code dry}. */
+    @JSExport
+    public static String icingAge(double seconds, double wetSeconds) {
+        return IcingAge.of(seconds, wetSeconds).name().toLowerCase(Locale.ROOT);
+    }
+
+    @JSExport
+    public static double touchedGate(double gateSeconds, double touchedSeconds, boolean isSkinned) {
+        return TouchedGate.seconds(gateSeconds, touchedSeconds, isSkinned);
+    }
 
     @JSExport
     public static double weightBand(double wanted) {

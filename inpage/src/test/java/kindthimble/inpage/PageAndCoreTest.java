@@ -24,6 +24,7 @@ import kindthimble.core.bench.InProportion;
 import kindthimble.core.bench.NextWater;
 import kindthimble.core.bench.TooThin;
 import kindthimble.core.bench.TopUp;
+import kindthimble.core.bench.TouchedGate;
 import kindthimble.core.bench.TrialCookie;
 import kindthimble.core.icing.ThinningCurve;
 import kindthimble.core.pour.Making;
@@ -49,6 +50,7 @@ class PageAndCoreTest {
             cases.add(trial());
             cases.add(topUp());
             cases.add(small());
+            cases.add(touched());
         }
         List<String> answers = asked(cases);
         assertEquals(cases.size(), answers.size());
@@ -129,6 +131,16 @@ class PageAndCoreTest {
         return json(
                 "{\"countSeconds\":%s,\"perGram\":%s,\"sugarPer100\":%s,\"waterPer100\":%s}",
                 curve.ownCountSeconds(), curve.perGram(), sugar, water);
+    }
+
+    private Case touched() {
+        double gate = between(60, 30_000);
+        double touched = between(1, 40_000);
+        boolean isSkinned = random.nextBoolean();
+        return new Case(
+                "touchedGate",
+                gate + "," + touched + "," + isSkinned,
+                List.of(TouchedGate.seconds(gate, touched, isSkinned)));
     }
 
     private Case thin() {

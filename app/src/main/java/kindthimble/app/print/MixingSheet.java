@@ -1,6 +1,8 @@
 package kindthimble.app.print;
 
+import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,6 +25,7 @@ final class MixingSheet {
     private static final Set<MixingOrder.Doing> MAKING =
             EnumSet.of(MixingOrder.Doing.TINT, MixingOrder.Doing.LET_DOWN, MixingOrder.Doing.DIVIDE);
     private static final int FEW_BOWLS = 7;
+    private static final double LEAST_TOO_MUCH_GRAMS = 0.5;
 
     private final Paper paper;
     private final double size;
@@ -63,10 +66,38 @@ final class MixingSheet {
         mixed(mixing.pour(), 0, mixing.steps(), mixing.ladders(), mixing.tints());
         mixing.doughs().stream().filter(dough -> dough.addition() > 0).forEach(dough -> dough(dough, isOneOfMany));
         mixing.additions().forEach(one -> mixed(one.pour(), one.number(), one.steps(), one.ladders(), one.tints()));
+        String tooMuch = tooMuch(mixing);
+        if (!tooMuch.isEmpty()) {
+            room(8);
+            paper.writeWithin(LEFT, y, size, true, "Too much by now: " + tooMuch, right - LEFT);
+            y += 8;
+        }
         if (!mixing.pour().caution().isEmpty()) {
             room(8);
             paper.writeWithin(LEFT, y, 9.5, false, mixing.pour().caution(), right - LEFT);
         }
+    }
+
+    /** What was begun and serves nobody since the order was changed; empty for nothing. */
+    private String tooMuch(MixingView mixing) {
+        if (mixing.since() == null) {
+            return "";
+        }
+        Map<String, String> names = new HashMap<>();
+        mixing.names().forEach(one -> names.put(one.key(), one.name()));
+        List<String> all = new ArrayList<>();
+        mixing.since().colours().stream()
+                .filter(one -> one.tooMuchGrams() >= LEAST_TOO_MUCH_GRAMS)
+                .forEach(one ->
+                        all.add(w.grams(one.tooMuchGrams()) + " " + names.getOrDefault(one.colour(), one.colour())));
+        if (mixing.since().tooMuch().doughGrams() >= 1) {
+            all.add(w.grams(mixing.since().tooMuch().doughGrams()) + " dough");
+        }
+        int boxes = mixing.since().tooMuch().boxes();
+        if (boxes > 0) {
+            all.add(boxes + (boxes == 1 ? " box" : " boxes"));
+        }
+        return String.join(", ", all);
     }
 
     /** The plan, or an addition: its base, then its bowls in the order in which they are made. */

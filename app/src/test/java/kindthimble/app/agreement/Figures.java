@@ -329,6 +329,10 @@ final class Figures {
         says("labels", "bags", labels.split("the only bag|one bag more|bag \\d+ of \\d+", -1).length - 1.0);
         String sheet = text("mixing-sheet.pdf");
         JsonNode mixing = get("/api/orders/" + order + "/mixing");
+        for (JsonNode one : mixing.at("/since/colours")) {
+            boolean isTooMuch = one.get("tooMuchGrams").asDouble() >= 0.5;
+            assertTrue(!isTooMuch || sheet.contains("Too much by now"), () -> one + " is not on the sheet");
+        }
         for (JsonNode part : parts(mixing)) {
             for (JsonNode name : mixing.get("names")) {
                 for (JsonNode bowl : part.at("/pour/pour/bowls")) {
