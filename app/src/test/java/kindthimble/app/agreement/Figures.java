@@ -4,6 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
 import java.io.StringReader;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -30,6 +32,7 @@ import tools.jackson.databind.JsonNode;
  */
 final class Figures {
     private static final double SAME = 1e-6;
+    private static final double FEW_GRAMS = 19.95;
 
     /** What is sifted into bowls as well. */
     private static final List<String> SIFTED = List.of("icing sugar");
@@ -327,6 +330,14 @@ final class Figures {
     private void papers() throws IOException, InterruptedException {
         String labels = text("bag-labels.pdf?sheet=LABELS_21");
         says("labels", "bags", labels.split("the only bag|one bag more|bag \\d+ of \\d+", -1).length - 1.0);
+        for (JsonNode bag : get("/api/orders/" + order + "/bench").get("bags")) {
+            if (List.of("BAG", "BOTTLE").contains(bag.get("vessel").asString())) {
+                bag.get("fills")
+                        .forEach(fill -> assertTrue(
+                                labels.contains(onPaper(fill.get("fullGrams"))),
+                                () -> "no label says " + fill + " of " + bag));
+            }
+        }
         String sheet = text("mixing-sheet.pdf");
         JsonNode mixing = get("/api/orders/" + order + "/mixing");
         for (JsonNode one : mixing.at("/since/colours")) {
@@ -350,6 +361,14 @@ final class Figures {
                 }
             }
         }
+    }
+
+    /** As the house's customs write grams: in tenths where there are few. */
+    private static String onPaper(JsonNode grams) {
+        BigDecimal exact = BigDecimal.valueOf(grams.asDouble());
+        return exact.doubleValue() < FEW_GRAMS
+                ? "%.1f g".formatted(exact.setScale(1, RoundingMode.HALF_UP))
+                : "%,d g".formatted(exact.setScale(0, RoundingMode.HALF_UP).intValue());
     }
 
     /** What goes in of each thing that is weighed, base and doughs and what is sifted in, as the list has it where nothing is taken yet. */
