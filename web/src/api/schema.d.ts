@@ -3947,6 +3947,7 @@ export interface components {
             more: components["schemas"]["Amounts"];
             tooMuch: components["schemas"]["TooMuch"];
             colours: components["schemas"]["OfColour"][];
+            toppedUp: components["schemas"]["ToppedUp"][];
         };
         /** @enum {string} */
         Sits: "RAISED" | "WET";
@@ -4136,6 +4137,11 @@ export interface components {
             doughGrams: number;
             /** Format: int32 */
             boxes: number;
+        };
+        ToppedUp: {
+            colour: string;
+            /** Format: double */
+            grams: number;
         };
         Tray: {
             /** Format: int64 */

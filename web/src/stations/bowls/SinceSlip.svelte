@@ -45,7 +45,10 @@
     ...(since.tooMuch.boxes > 0 ? [plural(since.tooMuch.boxes, "box", "boxes")] : []),
   ]);
   const isSame = $derived(
-    tooMuch.length === 0 && additions.length === 0 && rows.every((one) => one.more === ""),
+    since.toppedUp.length === 0 &&
+      tooMuch.length === 0 &&
+      additions.length === 0 &&
+      rows.every((one) => one.more === ""),
   );
   const isMore = (addition: Addition) => addition.pour.pour.bowls.length > 0;
   const last = $derived(additions.at(-1)?.number ?? 0);
@@ -69,6 +72,13 @@
         {/each}
       </tbody>
     </table>
+    {#if since.toppedUp.length > 0}
+      <p>
+        Topped up at the bench: {since.toppedUp
+          .map((one) => `${grams(one.grams)} g ${desk.colourName(one.colour)}`)
+          .join(", ")}.
+      </p>
+    {/if}
     {#if tooMuch.length > 0}
       <p class="too-much" role="status">
         Too much: {tooMuch.join(", ")}. Icing keeps in its jar, dough in the cold.

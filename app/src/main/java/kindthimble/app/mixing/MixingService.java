@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import kindthimble.app.happened.BenchLog;
 import kindthimble.app.order.Kept;
 import kindthimble.app.order.OrderSummary;
 import kindthimble.app.order.Orders;
@@ -48,6 +49,7 @@ public class MixingService {
     private final ShelfService shelf;
     private final GelService gels;
     private final ShoppingLists lists;
+    private final BenchLog log;
     private final FrozenJson json;
 
     MixingService(
@@ -58,6 +60,7 @@ public class MixingService {
             ShelfService shelf,
             GelService gels,
             ShoppingLists lists,
+            BenchLog log,
             FrozenJson json) {
         this.mixings = mixings;
         this.orders = orders;
@@ -66,6 +69,7 @@ public class MixingService {
         this.shelf = shelf;
         this.gels = gels;
         this.lists = lists;
+        this.log = log;
         this.json = json;
     }
 
@@ -192,7 +196,13 @@ public class MixingService {
         List<Kept> mixed = together.mixedWith(order);
         List<DoughView> doughs = lists.doughs(mixed);
         List<DoughView> whole = mixed.stream().map(planner::dough).toList();
-        SinceBegun since = SinceBegun.of(begun, doughs, whole, mixed, kitchen.habits());
+        SinceBegun since = SinceBegun.of(
+                begun,
+                doughs,
+                whole,
+                mixed,
+                kitchen.habits(),
+                log.of(mixed.stream().map(Kept::id).toList()));
         return new MixingView(
                 orders.order(order).revision(),
                 shown,

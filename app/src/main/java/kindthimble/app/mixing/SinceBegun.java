@@ -1,14 +1,22 @@
 package kindthimble.app.mixing;
 
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import kindthimble.app.order.Kept;
 import kindthimble.app.plan.DoughView;
 import kindthimble.app.plan.Member;
+import kindthimble.app.plan.PourView;
+import kindthimble.core.bench.BenchEvent;
+import kindthimble.core.bench.Happened;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.pour.Difference;
 import kindthimble.core.pour.Packaging;
@@ -22,8 +30,36 @@ import kindthimble.core.pour.Pour;
  * @param more what is still to be mixed, made and bought for the difference
  * @param tooMuch what was begun and serves nobody
  * @param colours bowls of which it is not the same any more
+ * @param toppedUp what was mixed at the bench for bags that would not have reached; it goes where the hand was fuller than planned, and counts for nothing else
  */
-public record SinceBegun(Amounts begun, Amounts now, Amounts more, TooMuch tooMuch, List<Difference.OfColour> colours) {
+public record SinceBegun(
+        Amounts begun,
+        Amounts now,
+        Amounts more,
+        TooMuch tooMuch,
+        List<Difference.OfColour> colours,
+        List<ToppedUp> toppedUp) {
+
+    /**
+     * @param colour key of the bowl
+     * @param grams of finished icing, of all that was topped up of it
+     */
+    public record ToppedUp(String colour, double grams) {}
+
+    /** By the keys of bags, which begin with that of their bowl. */
+    static List<ToppedUp> toppedUp(Collection<BenchEvent> pressed, Set<String> bowls) {
+        Map<String, Double> grams = new LinkedHashMap<>();
+        for (BenchEvent event : Happened.standing(pressed)) {
+            bowls.stream()
+                    .filter(bowl -> event.what() == BenchEvent.Pressed.ADDED
+                            && event.words().startsWith(bowl + " "))
+                    .max(Comparator.comparingInt(String::length))
+                    .ifPresent(bowl -> grams.merge(bowl, event.amount(), Double::sum));
+        }
+        return grams.entrySet().stream()
+                .map(one -> new ToppedUp(one.getKey(), one.getValue()))
+                .toList();
+    }
 
     /**
      * @param bowls how many
@@ -64,9 +100,15 @@ public record SinceBegun(Amounts begun, Amounts now, Amounts more, TooMuch tooMu
      * @param doughs of all its orders, making by making
      * @param wholeDoughs of all its orders, as they would be made now
      * @param orders that are mixed in it, as they are now
+     * @param pressed at their benches
      */
     static SinceBegun of(
-            BegunMixing mixing, List<DoughView> doughs, List<DoughView> wholeDoughs, List<Kept> orders, Habits habits) {
+            BegunMixing mixing,
+            List<DoughView> doughs,
+            List<DoughView> wholeDoughs,
+            List<Kept> orders,
+            Habits habits,
+            Collection<BenchEvent> pressed) {
         Map<Long, Integer> boxesBegun = new HashMap<>();
         mixing.frozen().orders().forEach(member -> boxesBegun.put(member.id(), boxes(member, habits)));
         int boxesNow = 0;
@@ -101,7 +143,10 @@ public record SinceBegun(Amounts begun, Amounts now, Amounts more, TooMuch tooMu
                         boxesNow),
                 Amounts.of(more, grams(doughs.stream(), false), boxesMore),
                 new TooMuch(doughTooMuch, boxesTooMany),
-                mixing.difference().colours());
+                mixing.difference().colours(),
+                toppedUp(
+                        pressed,
+                        mixing.colours().stream().map(PourView.BowlColour::key).collect(Collectors.toSet())));
     }
 
     private static double grams(Stream<DoughView> doughs, boolean isBegun) {
@@ -129,6 +174,9 @@ public record SinceBegun(Amounts begun, Amounts now, Amounts more, TooMuch tooMu
                                 one.gramsNow(),
                                 one.missingGrams(),
                                 one.tooMuchGrams()))
+                        .toList(),
+                toppedUp.stream()
+                        .map(one -> new ToppedUp(keys.apply(one.colour()), one.grams()))
                         .toList());
     }
 }

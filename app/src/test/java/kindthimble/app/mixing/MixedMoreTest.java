@@ -164,4 +164,24 @@ class MixedMoreTest {
         }
         assertEquals(1, steps("BASE").size());
     }
+
+    /** What tops a bag up is told with the rest, and asks for nothing. */
+    @Test
+    @Order(5)
+    void aTopUpIsToldBesideIt() {
+        JsonNode bag = get("/bench").at("/bags/0");
+        double begun = get("/mixing").at("/since/begun/baseGrams").asDouble();
+        JsonNode ice = steps("ICE").get(0);
+        press("ADDED", ice, 40, bag.get("key").asString());
+        press("ADDED", ice, 15, bag.get("key").asString());
+        press("ADDED", ice, 9, "base");
+        JsonNode since = get("/mixing").get("since");
+        assertEquals(1, since.get("toppedUp").size());
+        assertEquals(55, since.at("/toppedUp/0/grams").asDouble());
+        assertTrue(bag.get("key")
+                .asString()
+                .startsWith(since.at("/toppedUp/0/colour").asString() + " "));
+        assertEquals(begun, since.at("/begun/baseGrams").asDouble());
+        assertEquals(0, since.at("/more/baseGrams").asDouble());
+    }
 }
