@@ -84,7 +84,7 @@
     Set: `${plural(desk.designs.length, "design")} · ${desk.cookies}`,
     Cookie: desk.designs.length ? `${drawn} of ${desk.designs.length} drawn` : "nothing yet",
     Bowls: desk.order?.begun
-      ? `${grams(desk.order.begun.begunGrams)} g begun${desk.order.begun.moreGrams > 0 ? ` · ${grams(desk.order.begun.moreGrams)} g more` : ""}`
+      ? `begun${desk.order.begun.moreGrams > 0 ? ` · ${grams(desk.order.begun.moreGrams)} g more` : ` · ${grams(desk.order.begun.begunGrams)} g`}`
       : desk.pour?.pour.bowls.length
         ? `${plural(desk.pour.pour.bowls.length, "bowl")} · ${grams(desk.pour.pour.batches.reduce((g, b) => g + b.madeGrams, 0))} g`
         : "nothing to mix",
