@@ -276,10 +276,12 @@ final class Figures {
     private void clock() {
         JsonNode rows = get("/api/orders/" + order + "/clock").get("rows");
         boolean isWhole = false;
+        boolean isToBeMixed =
+                get("/api/orders/" + order + "/bench").get("pressed").isEmpty();
         for (JsonNode row : rows) {
             for (JsonNode run : row.get("runs")) {
-                isWhole |= run.get("doing").asString().equals("DOUGH")
-                        && run.get("addition").asInt() == 0;
+                boolean isOfPlan = run.get("addition").asInt() == 0;
+                isWhole |= isOfPlan && run.get("doing").asString().equals("DOUGH");
             }
         }
         if (!isWhole) {
@@ -291,7 +293,7 @@ final class Figures {
                 switch (run.get("doing").asString()) {
                     case "CUT" -> says("clock", "pieces of dough", cookies);
                     case "PACK" -> says("clock", "iced, spares with them", cookies);
-                    case "BOWL" -> says("clock", "bowls", 1);
+                    case "BOWL" -> says("clock", "bowls", isToBeMixed ? 1 : 0);
                     default -> {
                         // Of no figure that stands elsewhere.
                     }
@@ -299,7 +301,7 @@ final class Figures {
             }
         }
         for (JsonNode part : parts(get("/api/orders/" + order + "/mixing"))) {
-            says("bowls", "bowls", part.at("/pour/pour/bowls").size());
+            says("bowls", "bowls", isToBeMixed ? part.at("/pour/pour/bowls").size() : 0);
         }
     }
 

@@ -8,11 +8,15 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import kindthimble.app.testing.RunningApp;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
 
 /** What has one meaning has one figure on all screens and papers of an order, whatever state it is in. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class OneFigureTest {
     @RegisterExtension
     static final RunningApp APP = RunningApp.withDemoData();
@@ -20,6 +24,7 @@ class OneFigureTest {
     private int presses;
 
     @Test
+    @Order(1)
     void ordersAsTheyArePlanned() throws IOException, InterruptedException {
         for (long order = 1; order <= 6; order++) {
             new Figures(APP, order).agreeWithTheList();
@@ -63,6 +68,43 @@ class OneFigureTest {
         agree(5);
         count(5, 0, 24);
         agree(5);
+    }
+
+    /** All of it is done, and what was changed after that is no figure of anything that was mixed. */
+    @Test
+    void anOrderThatIsDone() throws IOException, InterruptedException {
+        List<String> pressed = new ArrayList<>();
+        for (JsonNode step : get("/api/orders/2/bench").get("steps")) {
+            if (step.get("order").asLong() == 2 || !step.get("mixed").isNull()) {
+                pressed.add(event("DONE", step, 0, ""));
+            }
+        }
+        assertEquals(
+                200,
+                APP.post("/api/orders/2/bench", "[" + String.join(",", pressed) + "]")
+                        .status());
+        agree(2);
+        agree(1);
+        count(2, 0, 18);
+        agree(2);
+        agree(1);
+    }
+
+    /** A colour without a bowl of its own comes out of another one's, for the orders that are mixed together as well. */
+    @Test
+    void anOrderWithAJoinedColour() throws IOException, InterruptedException {
+        JsonNode palette = get("/api/orders/3").at("/details/palette");
+        String into = palette.get(0).get("key").asString();
+        assertEquals(
+                200,
+                APP.change("/api/orders/3", "/details/palette/1/joinedInto", "\"" + into + "\"")
+                        .status());
+        agree(3);
+        assertEquals(200, APP.post("/api/orders/3/mixing/start", null).status());
+        count(3, 0, 12);
+        agree(3);
+        APP.call("DELETE", "/api/orders/3/mixing/start", null);
+        APP.change("/api/orders/3", "/details/palette/1/joinedInto", "null");
     }
 
     /** Two orders out of common bowls, one colour joined into another, and a jar that fits one of them. */
