@@ -319,7 +319,8 @@ class Planning implements DisposableBean {
 
     @Override
     public void destroy() {
+        // What is searched is told so, and not interrupted: an interrupt closes files under whoever reads them.
         stop();
-        background.shutdownNow();
+        background.shutdown();
     }
 }
