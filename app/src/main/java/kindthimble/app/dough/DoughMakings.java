@@ -17,7 +17,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** An order's dough making by making: what was begun at the bench, as it was wanted then, and what is still to be made. */
 @Component
-@Transactional(readOnly = true)
+@Transactional(readOnly = true, noRollbackFor = Refused.class)
 public class DoughMakings {
     /** As often as dough can be made more of for one order. */
     private static final int MOST = 40;
@@ -78,10 +78,16 @@ public class DoughMakings {
      */
     public List<DoughView> of(Kept order, Map<Integer, Double> begun) {
         DoughView whole = planner.dough(order);
-        Map<Integer, Double> grams = new TreeMap<>(begun);
-        // Where it was not said, it was what is wanted.
-        grams.replaceAll(
-                (nth, made) -> made > NOT_SAID ? made : nth == 0 ? whole.dough().grams() : 0);
+        double said = begun.values().stream().mapToDouble(made -> made).sum();
+        double rest = Math.max(0, whole.dough().grams() - said);
+        Map<Integer, Double> grams = new TreeMap<>();
+        // Where it was not said how much it was, it was all that was wanted beside the rest.
+        boolean isSaid = true;
+        for (Map.Entry<Integer, Double> one : begun.entrySet()) {
+            boolean isRest = one.getValue() <= NOT_SAID && isSaid;
+            grams.put(one.getKey(), isRest ? rest : one.getValue());
+            isSaid &= !isRest;
+        }
         return whole.dough().makings(grams, whole.recipe(), shop.settings().habits()).stream()
                 .map(whole::of)
                 .toList();
