@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -183,5 +184,19 @@ class MixedMoreTest {
                 .startsWith(since.at("/toppedUp/0/colour").asString() + " "));
         assertEquals(begun, since.at("/begun/baseGrams").asDouble());
         assertEquals(0, since.at("/more/baseGrams").asDouble());
+    }
+
+    /** A program presses that dough is done, and says no weight: it was the rest, and is not asked for again. */
+    @Test
+    @Order(6)
+    void doughOfWhichNothingWasSaidIsNotAskedForAgain() {
+        count(84);
+        List<JsonNode> doughs = steps("DOUGH");
+        JsonNode more = doughs.stream()
+                .max(Comparator.comparingInt(step -> step.get("addition").asInt()))
+                .orElseThrow();
+        assertEquals(2, more.get("addition").asInt(), "the first of them was begun for 60");
+        press("DONE", more, 0, "");
+        assertEquals(0, get("/mixing").at("/since/more/doughGrams").asDouble());
     }
 }
