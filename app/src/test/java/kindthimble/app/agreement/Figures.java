@@ -4,12 +4,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
 import java.io.StringReader;
-import java.math.BigDecimal;
-import java.math.RoundingMode;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -17,13 +11,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.TreeSet;
-import java.util.stream.Collectors;
 import kindthimble.app.testing.RunningApp;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.text.PDFTextStripper;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -32,13 +22,13 @@ import tools.jackson.databind.JsonNode;
  */
 final class Figures {
     private static final double SAME = 1e-6;
-    private static final double FEW_GRAMS = 19.95;
 
     /** What is sifted into bowls as well. */
     private static final List<String> SIFTED = List.of("icing sugar");
 
     private final RunningApp app;
     private final long order;
+    private final Papers papers;
     private final Map<String, JsonNode> answers = new TreeMap<>();
 
     /** By meaning, what each says of it. */
@@ -47,6 +37,7 @@ final class Figures {
     Figures(RunningApp app, long order) {
         this.app = app;
         this.order = order;
+        papers = new Papers(app, order);
     }
 
     /** All that is said of the order. */
@@ -54,7 +45,8 @@ final class Figures {
         icing();
         cookies();
         clock();
-        papers();
+        papers.agree(get("/api/orders/" + order + "/bench"), get("/api/orders/" + order + "/mixing"));
+        says("labels", "bags", papers.labels());
         compare();
     }
 
@@ -63,7 +55,8 @@ final class Figures {
         icing();
         cookies();
         clock();
-        papers();
+        papers.agree(get("/api/orders/" + order + "/bench"), get("/api/orders/" + order + "/mixing"));
+        says("labels", "bags", papers.labels());
         list();
         ownShare();
         compare();
@@ -147,7 +140,7 @@ final class Figures {
     }
 
     /** What is mixed: the plan, and what is mixed more since it was begun. */
-    private static List<JsonNode> parts(JsonNode mixing) {
+    static List<JsonNode> parts(JsonNode mixing) {
         List<JsonNode> parts = new ArrayList<>(List.of(mixing));
         mixing.get("additions").forEach(parts::add);
         return parts;
@@ -271,7 +264,6 @@ final class Figures {
         }
     }
 
-    /** A label for each bag; on the sheet each bowl as the screen has it. */
     /** What the clock has of it, where nothing is done yet: what is done is off the clock. */
     private void clock() {
         JsonNode rows = get("/api/orders/" + order + "/clock").get("rows");
@@ -329,50 +321,6 @@ final class Figures {
         }
     }
 
-    private void papers() throws IOException, InterruptedException {
-        String labels = text("bag-labels.pdf?sheet=LABELS_21");
-        says("labels", "bags", labels.split("the only bag|one bag more|bag \\d+ of \\d+", -1).length - 1.0);
-        for (JsonNode bag : get("/api/orders/" + order + "/bench").get("bags")) {
-            if (List.of("BAG", "BOTTLE").contains(bag.get("vessel").asString())) {
-                bag.get("fills")
-                        .forEach(fill -> assertTrue(
-                                labels.contains(onPaper(fill.get("fullGrams"))),
-                                () -> "no label says " + fill + " of " + bag));
-            }
-        }
-        String sheet = text("mixing-sheet.pdf");
-        JsonNode mixing = get("/api/orders/" + order + "/mixing");
-        for (JsonNode one : mixing.at("/since/colours")) {
-            boolean isTooMuch = one.get("tooMuchGrams").asDouble() >= 0.5;
-            assertTrue(!isTooMuch || sheet.contains("Too much by now"), () -> one + " is not on the sheet");
-        }
-        for (JsonNode part : parts(mixing)) {
-            for (JsonNode name : mixing.get("names")) {
-                for (JsonNode bowl : part.at("/pour/pour/bowls")) {
-                    if (bowl.get("colour").equals(name.get("key"))) {
-                        String more = part.path("number").asInt() > 0 ? "More " : "";
-                        assertTrue(
-                                sheet.contains(more + name.get("name").asString()),
-                                () -> name + " is not on the sheet");
-                    }
-                }
-            }
-            for (JsonNode batch : part.at("/pour/pour/batches")) {
-                for (JsonNode line : batch.get("weighed")) {
-                    assertTrue(sheet.contains(line.get("ingredient").asString()), () -> line + " is not on the sheet");
-                }
-            }
-        }
-    }
-
-    /** As the house's customs write grams: in tenths where there are few. */
-    private static String onPaper(JsonNode grams) {
-        BigDecimal exact = BigDecimal.valueOf(grams.asDouble());
-        return exact.doubleValue() < FEW_GRAMS
-                ? "%.1f g".formatted(exact.setScale(1, RoundingMode.HALF_UP))
-                : "%,d g".formatted(exact.setScale(0, RoundingMode.HALF_UP).intValue());
-    }
-
     /** What goes in of each thing that is weighed, base and doughs and what is sifted in, as the list has it where nothing is taken yet. */
     private void list() throws IOException, InterruptedException {
         JsonNode mixing = get("/api/orders/" + order + "/mixing");
@@ -399,31 +347,11 @@ final class Figures {
             }
             says("list", "needed: " + name, Math.round(10 * line.get("needed").asDouble()) / 10.0);
         }
-        String table = new String(file("shopping.csv"), StandardCharsets.UTF_8);
+        String table = new String(papers.file("shopping.csv"), StandardCharsets.UTF_8);
         for (CSVRecord line : CSVFormat.RFC4180.parse(new StringReader(table)).stream()
                 .skip(1)
                 .toList()) {
             says("table", "needed: " + line.get(1), Double.parseDouble(line.get(3)));
         }
-    }
-
-    private String text(String paper) throws IOException, InterruptedException {
-        byte[] pdf = file(paper);
-        try (PDDocument read = Loader.loadPDF(pdf)) {
-            return new PDFTextStripper()
-                    .getText(read)
-                    .lines()
-                    .map(String::strip)
-                    .collect(Collectors.joining("\n"));
-        }
-    }
-
-    private byte[] file(String paper) throws IOException, InterruptedException {
-        return HttpClient.newHttpClient()
-                .send(
-                        HttpRequest.newBuilder(URI.create(app.url() + "/api/orders/" + order + "/print/" + paper))
-                                .build(),
-                        HttpResponse.BodyHandlers.ofByteArray())
-                .body();
     }
 }

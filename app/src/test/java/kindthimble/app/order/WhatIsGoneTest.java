@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.time.Instant;
 import kindthimble.app.testing.RunningApp;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -36,8 +37,17 @@ class WhatIsGoneTest {
                 200,
                 APP.change("/api/orders/1", "/designs/" + first.get("id") + "/document", fine)
                         .status());
+        // Its dough is begun: what is left of it can't be said now, and what was begun stays.
+        assertEquals(
+                200,
+                APP.post(
+                                "/api/orders/1/bench",
+                                "[{\"id\": \"d1\", \"at\": \"%s\", \"device\": \"\", \"what\": \"BEGUN\", \"step\": \"1 dough\", \"amount\": 500, \"words\": \"\"}]"
+                                        .formatted(Instant.now()))
+                        .status());
         shopWithTips("");
         assertEquals(200, APP.get("/api/week").status());
+        assertEquals(200, APP.get("/api/orders/1/clock").status());
         JsonNode lacking = APP.get("/api/orders/1").body();
         assertTrue(lacking.at("/designs/0/trouble").asString().contains("no tip fine"));
         assertTrue(lacking.at("/designs/1/trouble").isNull());
