@@ -70,6 +70,21 @@ final class Papers {
         }
     }
 
+    /** What a cookie takes stands on its instruction sheet. */
+    void agree(String design, JsonNode set) throws IOException, InterruptedException {
+        String sheet = text("instructions.pdf?design=" + design);
+        assertTrue(
+                sheet.contains(set.get("count").asInt() + " cookies, " + onPaper(set.at("/cookie/gramsEach"))
+                        + " of icing each"),
+                sheet);
+        for (JsonNode mark : set.at("/cookie/marks")) {
+            if (mark.get("gramsEach").asDouble() > 0 && mark.get("piecesAhead").asInt() == 0) {
+                assertTrue(
+                        sheet.contains(onPaper(mark.get("gramsEach")) + " each"), () -> mark + " is not on " + sheet);
+            }
+        }
+    }
+
     /** As the house's customs write grams: in tenths where there are few. */
     private static String onPaper(JsonNode grams) {
         BigDecimal exact = BigDecimal.valueOf(grams.asDouble());
