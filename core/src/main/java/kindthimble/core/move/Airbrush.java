@@ -47,9 +47,25 @@ public record Airbrush(
         @Choice(word = "sprayed", from = Choice.From.WORDS, usual = "THROUGH")
         Masked masked,
 
+        @Amount(word = "own time", unit = Unit.MINUTES, least = 1, most = 2880, otherwise = "as long as that takes")
+        Double waitMinutes,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Trim {
+    /** One that waits as long as that takes. */
+    public Airbrush(
+            String colour,
+            Where where,
+            SmallForm form,
+            String path,
+            Double sizeMm,
+            Integer pieces,
+            Masked masked,
+            String on) {
+        this(colour, where, form, path, sizeMm, pieces, masked, null, on);
+    }
+
     /** What a form held over the cookie lets through. */
     public enum Masked {
         THROUGH,

@@ -52,9 +52,25 @@ public record Beads(
         @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
         Wait waits,
 
+        @Amount(word = "own time", unit = Unit.MINUTES, least = 1, most = 2880, otherwise = "as long as that takes")
+        Double waitMinutes,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Detail {
+    /** One that waits as long as that takes. */
+    public Beads(
+            String colour,
+            double diameterMm,
+            Where where,
+            Integer pieces,
+            String tip,
+            Double countSeconds,
+            Wait waits,
+            String on) {
+        this(colour, diameterMm, where, pieces, tip, countSeconds, waits, null, on);
+    }
+
     private static final int DOTS = 7;
 
     @Override

@@ -18,6 +18,7 @@ import kindthimble.core.geometry.SharedEdge;
 import kindthimble.core.kitchen.Filling;
 import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.passes.Colouring;
+import kindthimble.core.passes.Crease;
 import kindthimble.core.words.Refused;
 
 /**
@@ -113,19 +114,31 @@ public final class Coats {
         return meetings;
     }
 
-    /** Minutes that a slot waits after those before it where she says so of a crease between them; 0 where she does not. */
-    public int creaseMinutes(int slot) {
+    /** What a slot waits for: of each of those before it that it meets in a crease, the one for which she says the most minutes. */
+    public List<Crease> creases(int slot) {
+        Map<Integer, Crease> bySlot = new TreeMap<>();
+        for (String section : surfaceOf.keySet()) {
+            for (String other : surfaceOf.keySet()) {
+                if (pass(section) == slot
+                        && pass(other) < slot
+                        && neighbours(section).contains(other)
+                        && seamBetween(section, other) == Seam.CREASE) {
+                    bySlot.merge(
+                            pass(other),
+                            new Crease(pass(other), creaseMinutes(section, other), other, section),
+                            (known, more) -> more.minutes() > known.minutes() ? more : known);
+                }
+            }
+        }
+        return List.copyOf(bySlot.values());
+    }
+
+    /** Minutes that she says of the crease between two sections; 0 where she does not. */
+    public int creaseMinutes(String section, String other) {
         double most = 0;
         for (Said said : edges) {
-            if (said.minutes() == null || said.seam() != Seam.CREASE) {
-                continue;
-            }
-            for (String section : said.among()) {
-                boolean meets = isCoated(section)
-                        && pass(section) == slot
-                        && neighbours(section).stream()
-                                .anyMatch(other -> said.isOf(section, other) && pass(other) < slot);
-                most = meets ? Math.max(most, said.minutes()) : most;
+            if (said.minutes() != null && said.seam() == Seam.CREASE && said.isOf(section, other)) {
+                most = Math.max(most, said.minutes());
             }
         }
         return (int) Math.round(most);

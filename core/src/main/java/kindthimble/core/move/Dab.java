@@ -1,5 +1,6 @@
 package kindthimble.core.move;
 
+import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Word;
@@ -8,6 +9,7 @@ import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Dabs;
 import kindthimble.core.mark.Icing;
+import kindthimble.core.words.Unit;
 
 /** Icing dabbed with a sponge or a brush on a dry coat, for a rough texture. */
 @Word(value = "dabbed texture", says = "icing dabbed on a dry coat", group = Kind.Group.RAISED)
@@ -17,9 +19,17 @@ public record Dab(
         @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
         Wait waits,
 
+        @Amount(word = "own time", unit = Unit.MINUTES, least = 1, most = 2880, otherwise = "as long as that takes")
+        Double waitMinutes,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Detail {
+    /** One that waits as long as that takes. */
+    public Dab(String colour, Wait waits, String on) {
+        this(colour, waits, null, on);
+    }
+
     @Override
     public Easier easier() {
         return Easier.by("Airbrush breaks up a plain coat quicker.", "Airbrush instead", new Airbrush(colour, on));

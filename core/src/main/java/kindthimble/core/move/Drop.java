@@ -52,9 +52,27 @@ public record Drop(
         @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
         Wait waits,
 
+        @Amount(word = "own time", unit = Unit.MINUTES, least = 1, most = 2880, otherwise = "as long as that takes")
+        Double waitMinutes,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Detail {
+    /** One that waits as long as that takes. */
+    public Drop(
+            String colour,
+            int pieces,
+            double widthMm,
+            Double lengthMm,
+            Sits sits,
+            Where where,
+            String tip,
+            Double countSeconds,
+            Wait waits,
+            String on) {
+        this(colour, pieces, widthMm, lengthMm, sits, where, tip, countSeconds, waits, null, on);
+    }
+
     /** How it lies on the coat. */
     public enum Sits {
         RAISED,

@@ -57,6 +57,9 @@ public final class Ground {
     private final Spot middle;
     private int move;
 
+    /** The earlier move on whose marks the one that is being laid goes. */
+    private int onMove;
+
     private record Coated(double thicknessMm, boolean pressed) {}
 
     public Ground(Region whole, Sections sections, Coats coats, Kitchen kitchen, List<Move> moves) {
@@ -71,6 +74,7 @@ public final class Ground {
     /** Lays all moves, in order. */
     public void layAll() {
         for (move = 0; move < moves.size(); move++) {
+            onMove = Step.ON_NONE;
             try {
                 moves.get(move).lay(this);
             } catch (Refused refused) {
@@ -230,7 +234,8 @@ public final class Ground {
     }
 
     private int earlier(String words) {
-        return EarlierMoves.index(moves, move, words);
+        onMove = EarlierMoves.index(moves, move, words);
+        return onMove;
     }
 
     /** Some sections, as marks are placed on them. */
@@ -339,7 +344,7 @@ public final class Ground {
 
     /** Puts a mark on some sections, in one of the coats' slots. */
     void place(int slot, Collection<String> on, Mark mark) {
-        laid.add(new Step(move, slot, mark, Set.copyOf(on)));
+        laid.add(step(slot, mark, Set.copyOf(on)));
     }
 
     /** Puts a mark that sinks into the coat of some sections, or that goes on before or after the coats. */
@@ -350,7 +355,11 @@ public final class Ground {
                 : mark.gate() == Gate.BARE_COOKIE && isBare(on)
                         ? 1
                         : names.stream().mapToInt(coats::pass).max().orElse(1);
-        laid.add(new Step(move, slot, mark, names));
+        laid.add(step(slot, mark, names));
+    }
+
+    private Step step(int slot, Mark mark, Set<String> on) {
+        return new Step(move, slot, mark, on, onMove, moves.get(move).waitMinutes());
     }
 
     Tip tip(String name) {

@@ -36,12 +36,20 @@ public record Line(
         @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
         Wait waits,
 
+        @Amount(word = "own time", unit = Unit.MINUTES, least = 1, most = 2880, otherwise = "as long as that takes")
+        Double waitMinutes,
+
         @Choice(word = "finish", from = Choice.From.WORDS, otherwise = "plain")
         Finish finish,
 
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Piped {
+    /** One that waits as long as that takes. */
+    public Line(String colour, Where where, String tip, Double countSeconds, Wait waits, Finish finish, String on) {
+        this(colour, where, tip, countSeconds, waits, null, finish, on);
+    }
+
     @Override
     public Easier easier() {
         return where != null && where.laid() == Laid.SEAMS

@@ -46,9 +46,27 @@ public record Marker(
         @Choice(word = "when", from = Choice.From.WORDS, usual = "SURFACE_DRY")
         When when,
 
+        @Amount(word = "own time", unit = Unit.MINUTES, least = 1, most = 2880, otherwise = "as long as that takes")
+        Double waitMinutes,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Trim {
+    /** One that waits as long as that takes. */
+    public Marker(
+            String colour,
+            Drawn drawn,
+            Integer pieces,
+            Strokes.Form form,
+            Double tiltDegrees,
+            String text,
+            Double heightMm,
+            String path,
+            When when,
+            String on) {
+        this(colour, drawn, pieces, form, tiltDegrees, text, heightMm, path, when, null, on);
+    }
+
     static final int PIECES = 3;
 
     /** What is drawn. */

@@ -44,6 +44,11 @@ public sealed interface Move permits Division, Coating, Detail, Trim {
         return false;
     }
 
+    /** Minutes that it waits for what lies under it, where she has told them; null for as long as its gate takes. */
+    default Double waitMinutes() {
+        return null;
+    }
+
     /** What to say where it finds no coat under it, though it needs one; null where it needs none. */
     default String needsCoat() {
         return null;

@@ -57,9 +57,28 @@ public record Paint(
         @Amount(word = "stripes tilted", unit = Unit.DEGREES, least = -90, most = 90, usual = 0)
         Double tiltDegrees,
 
+        @Amount(word = "own time", unit = Unit.MINUTES, least = 1, most = 2880, otherwise = "as long as that takes")
+        Double waitMinutes,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Trim {
+    /** One that waits as long as that takes. */
+    public Paint(
+            String colour,
+            What what,
+            Double sharePercent,
+            Where where,
+            SmallForm form,
+            String path,
+            Double sizeMm,
+            Integer pieces,
+            Integer stripes,
+            Double tiltDegrees,
+            String on) {
+        this(colour, what, sharePercent, where, form, path, sizeMm, pieces, stripes, tiltDegrees, null, on);
+    }
+
     /** Over whole sections, or exactly on some marks. */
     public Paint(String colour, What what, Double sharePercent, Where where, String on) {
         this(colour, what, sharePercent, where, null, null, null, null, null, null, on);

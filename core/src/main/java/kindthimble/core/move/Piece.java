@@ -41,9 +41,25 @@ public record Piece(
         @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
         Wait waits,
 
+        @Amount(word = "own time", unit = Unit.MINUTES, least = 1, most = 2880, otherwise = "as long as that takes")
+        Double waitMinutes,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Detail {
+    /** One that waits as long as that takes. */
+    public Piece(
+            String colour,
+            Pieces.PieceKind kind,
+            int pieces,
+            double sizeMm,
+            Where where,
+            String tip,
+            Wait waits,
+            String on) {
+        this(colour, kind, pieces, sizeMm, where, tip, waits, null, on);
+    }
+
     /** With the tip that is usual for it. */
     public Piece(String colour, Pieces.PieceKind kind, int pieces, double sizeMm, Where where, Wait waits, String on) {
         this(colour, kind, pieces, sizeMm, where, null, waits, on);

@@ -51,9 +51,27 @@ public record RaisedFill(
         @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
         Wait waits,
 
+        @Amount(word = "own time", unit = Unit.MINUTES, least = 1, most = 2880, otherwise = "as long as that takes")
+        Double waitMinutes,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Detail {
+    /** One that waits as long as that takes. */
+    public RaisedFill(
+            String colour,
+            SmallForm form,
+            String text,
+            String path,
+            Double sizeMm,
+            Where where,
+            String tip,
+            Double countSeconds,
+            Wait waits,
+            String on) {
+        this(colour, form, text, path, sizeMm, where, tip, countSeconds, waits, null, on);
+    }
+
     /** From here on icing holds the shape that it is filled into. */
     static final double LEAST_SECONDS = 15;
 

@@ -53,12 +53,32 @@ public record RaisedLines(
         @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
         Wait waits,
 
+        @Amount(word = "own time", unit = Unit.MINUTES, least = 1, most = 2880, otherwise = "as long as that takes")
+        Double waitMinutes,
+
         @Choice(word = "finish", from = Choice.From.WORDS, otherwise = "plain")
         Finish finish,
 
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Piped {
+    /** One that waits as long as that takes. */
+    public RaisedLines(
+            String colour,
+            int pieces,
+            Strokes.Form form,
+            Double tiltDegrees,
+            String path,
+            Where where,
+            Double lengthMm,
+            String tip,
+            Double countSeconds,
+            Wait waits,
+            Finish finish,
+            String on) {
+        this(colour, pieces, form, tiltDegrees, path, where, lengthMm, tip, countSeconds, waits, null, finish, on);
+    }
+
     static final double SHORT_MM = 6;
 
     /** Lines across a whole section, or on a path of her own. */

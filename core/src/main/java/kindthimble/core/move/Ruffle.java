@@ -38,9 +38,17 @@ public record Ruffle(
         @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
         Wait waits,
 
+        @Amount(word = "own time", unit = Unit.MINUTES, least = 1, most = 2880, otherwise = "as long as that takes")
+        Double waitMinutes,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Detail {
+    /** One that waits as long as that takes. */
+    public Ruffle(String colour, Frill.Border kind, Double widthMm, Integer rows, Where where, Wait waits, String on) {
+        this(colour, kind, widthMm, rows, where, waits, null, on);
+    }
+
     /** In one row. */
     public Ruffle(String colour, Frill.Border kind, Double widthMm, Where where, Wait waits, String on) {
         this(colour, kind, widthMm, null, where, waits, on);

@@ -51,9 +51,27 @@ public record SecondFlood(
         @Choice(word = "waits until", from = Choice.From.WORDS, usual = "SURFACE_DRY")
         Wait waits,
 
+        @Amount(word = "own time", unit = Unit.MINUTES, least = 1, most = 2880, otherwise = "as long as that takes")
+        Double waitMinutes,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Detail {
+    /** One that waits as long as that takes. */
+    public SecondFlood(
+            String colour,
+            SmallForm form,
+            String text,
+            String path,
+            Double sizeMm,
+            Where where,
+            Double countSeconds,
+            Double fullness,
+            Wait waits,
+            String on) {
+        this(colour, form, text, path, sizeMm, where, countSeconds, fullness, waits, null, on);
+    }
+
     @Override
     public Easier easier() {
         return Easier.said("As an inlay beside its ground it is flooded the same day.");

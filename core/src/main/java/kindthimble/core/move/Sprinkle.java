@@ -93,6 +93,6 @@ public record Sprinkle(
                                 ? many * ground.mean(Habit.CANDY_SECONDS)
                                 : ground.mean(Habit.STREWN_SECONDS),
                         List.of(new Supply(what.sort, colour, what.amount(many, region, ground))),
-                        Extent.of(region)));
+                        poses.isEmpty() ? Extent.of(region) : Extent.of(Pose.spots(poses), what.mm)));
     }
 }

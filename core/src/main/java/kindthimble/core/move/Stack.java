@@ -59,9 +59,27 @@ public record Stack(
                 habit = Habit.PIPING_SECONDS)
         Double glueSeconds,
 
+        @Amount(word = "own time", unit = Unit.MINUTES, least = 1, most = 2880, otherwise = "as long as that takes")
+        Double waitMinutes,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Detail {
+    /** One that waits as long as that takes. */
+    public Stack(
+            String colour,
+            SmallForm form,
+            String path,
+            double sizeMm,
+            int pieces,
+            Where where,
+            List<Move> moves,
+            Double glueGrams,
+            Double glueSeconds,
+            String on) {
+        this(colour, form, path, sizeMm, pieces, where, moves, glueGrams, glueSeconds, null, on);
+    }
+
     static final double WIDTH_MM = 30;
 
     public Stack {

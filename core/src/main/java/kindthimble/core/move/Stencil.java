@@ -50,9 +50,27 @@ public record Stencil(
         @Choice(word = "waits until", from = Choice.From.WORDS, usual = "SURFACE_DRY")
         Wait waits,
 
+        @Amount(word = "own time", unit = Unit.MINUTES, least = 1, most = 2880, otherwise = "as long as that takes")
+        Double waitMinutes,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Detail {
+    /** One that waits as long as that takes. */
+    public Stencil(
+            String colour,
+            double openPercent,
+            Integer parts,
+            Where where,
+            SmallForm form,
+            String path,
+            Double sizeMm,
+            Integer pieces,
+            Wait waits,
+            String on) {
+        this(colour, openPercent, parts, where, form, path, sizeMm, pieces, waits, null, on);
+    }
+
     /** Over whole sections. */
     public Stencil(String colour, double openPercent, Integer parts, Wait waits, String on) {
         this(colour, openPercent, parts, null, null, null, null, null, waits, on);

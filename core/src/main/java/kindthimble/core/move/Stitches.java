@@ -42,9 +42,25 @@ public record Stitches(
         @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
         Wait waits,
 
+        @Amount(word = "own time", unit = Unit.MINUTES, least = 1, most = 2880, otherwise = "as long as that takes")
+        Double waitMinutes,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Piped {
+    /** One that waits as long as that takes. */
+    public Stitches(
+            String colour,
+            Double stitchMm,
+            Double gapMm,
+            Where where,
+            String tip,
+            Double countSeconds,
+            Wait waits,
+            String on) {
+        this(colour, stitchMm, gapMm, where, tip, countSeconds, waits, null, on);
+    }
+
     static final double STITCH_MM = 4;
     static final double GAP_MM = 2;
     static final double MOST_GAP_MM = 30;

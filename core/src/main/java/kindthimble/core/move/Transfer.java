@@ -97,9 +97,52 @@ public record Transfer(
         @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
         Wait waits,
 
+        @Amount(word = "own time", unit = Unit.MINUTES, least = 1, most = 2880, otherwise = "as long as that takes")
+        Double waitMinutes,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Detail {
+    /** One that waits as long as that takes. */
+    public Transfer(
+            String colour,
+            SmallForm form,
+            String path,
+            double sizeMm,
+            int pieces,
+            Where where,
+            Double countSeconds,
+            String second,
+            SecondGoes secondGoes,
+            List<Move> moves,
+            SetOn setOn,
+            String glue,
+            Double glueSeconds,
+            Standing standing,
+            Fragile fragile,
+            Wait waits,
+            String on) {
+        this(
+                colour,
+                form,
+                path,
+                sizeMm,
+                pieces,
+                where,
+                countSeconds,
+                second,
+                secondGoes,
+                moves,
+                setOn,
+                glue,
+                glueSeconds,
+                standing,
+                fragile,
+                waits,
+                null,
+                on);
+    }
+
     static final double WIDTH_MM = 20;
 
     public Transfer {

@@ -43,7 +43,7 @@ public record Workpiece(
         Coats coats = new Coats(moves, sections);
         Ground ground = new Ground(sections.whole(), sections, coats, kitchen, moves);
         ground.layAll();
-        Passes passes = new Passes(ground.laid(), coats.earlySlots(), coats::creaseMinutes, kitchen.habits());
+        Passes passes = new Passes(ground.laid(), coats.earlySlots(), coats::creases, kitchen.habits());
         return new Workpiece(given, moves, baked, sections, coats, ground, passes, kitchen, false);
     }
 

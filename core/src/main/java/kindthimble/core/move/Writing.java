@@ -53,12 +53,30 @@ public record Writing(
         @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
         Wait waits,
 
+        @Amount(word = "own time", unit = Unit.MINUTES, least = 1, most = 2880, otherwise = "as long as that takes")
+        Double waitMinutes,
+
         @Choice(word = "finish", from = Choice.From.WORDS, otherwise = "plain")
         Finish finish,
 
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Piped {
+    /** One that waits as long as that takes. */
+    public Writing(
+            String colour,
+            String text,
+            double heightMm,
+            Drop.Sits sits,
+            Where where,
+            String tip,
+            Double countSeconds,
+            Wait waits,
+            Finish finish,
+            String on) {
+        this(colour, text, heightMm, sits, where, tip, countSeconds, waits, null, finish, on);
+    }
+
     static final double USUAL_MM = 9;
     private static final String NEXT_LINE = "\\|";
 

@@ -4,8 +4,9 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
-import java.util.function.IntUnaryOperator;
+import java.util.function.IntFunction;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Extent;
@@ -22,6 +23,11 @@ import kindthimble.core.mark.OnPieces;
 public final class Passes {
     /** Number of the last pass of what is made ahead; those before count down from it. */
     public static final int AHEAD = 0;
+
+    private static final int NONE = -1;
+
+    /** From this share on, all of a mark lies on another. */
+    private static final double WHOLLY = 0.95;
 
     private final List<Step> steps;
     private final int earlySlots;
@@ -59,12 +65,14 @@ public final class Passes {
         private final int number;
         private final Stage stage;
         private final Gate own;
+        private final Double ownMinutes;
         private final List<Need> needs = new ArrayList<>();
 
-        Open(int number, Stage stage, Gate own) {
+        Open(int number, Stage stage, Gate own, Double ownMinutes) {
             this.number = number;
             this.stage = stage;
             this.own = own;
+            this.ownMinutes = ownMinutes;
         }
     }
 
@@ -74,10 +82,10 @@ public final class Passes {
     /**
      * @param steps of one cookie, in her order
      * @param earlySlots how many of the coats' slots come first of all; those beyond follow what they wait for
-     * @param creaseMinutes given a slot, how long it waits after the one before where she says so; 0 for as long as a soft crease takes
+     * @param creases given a slot, those that it waits for
      * @param habits with how long the gates take
      */
-    public Passes(List<Step> steps, int earlySlots, IntUnaryOperator creaseMinutes, Habits habits) {
+    public Passes(List<Step> steps, int earlySlots, IntFunction<List<Crease>> creases, Habits habits) {
         this.steps = List.copyOf(steps);
         this.habits = habits;
         this.passOf = new int[steps.size()];
@@ -96,15 +104,9 @@ public final class Passes {
                         .max()
                         .orElse(0));
         for (int slot = 1; slot <= this.earlySlots; slot++) {
-            Open coats = new Open(slot, Stage.COAT, slot == 1 ? Gate.BARE_COOKIE : Gate.SKINNED);
+            Open coats = new Open(slot, Stage.COAT, slot == 1 ? Gate.BARE_COOKIE : Gate.SKINNED, null);
             if (slot > 1) {
-                int own = creaseMinutes.applyAsInt(slot);
-                coats.needs.add(new Need(
-                        Gate.SKINNED,
-                        slot - 1,
-                        coatOf(slot - 1),
-                        coatOf(slot),
-                        own > 0 ? own : Gate.SKINNED.minutes(habits)));
+                coats.needs.addAll(creases(slot, creases.apply(slot)));
             }
             open.add(coats);
             passOfSlot.put(slot, slot);
@@ -114,9 +116,29 @@ public final class Passes {
         }
     }
 
-    private Integer coatOf(int slot) {
+    /** What coats wait for of those before them: a skin, or as long as she says; of the slot right before in any case. */
+    private List<Need> creases(int slot, List<Crease> creases) {
+        List<Need> needs = new ArrayList<>();
+        int skin = Gate.SKINNED.minutes(habits);
+        if (creases.stream().noneMatch(crease -> crease.since() == slot - 1)) {
+            needs.add(new Need(Gate.SKINNED, slot - 1, coatOf(slot - 1, null), coatOf(slot, null), skin));
+        }
+        for (Crease crease : creases) {
+            needs.add(new Need(
+                    Gate.SKINNED,
+                    crease.since(),
+                    coatOf(crease.since(), crease.beside()),
+                    coatOf(slot, crease.section()),
+                    crease.minutes() > 0 ? crease.minutes() : skin));
+        }
+        return needs;
+    }
+
+    /** The move that coats a section in a slot; without a section the first of the slot. */
+    private int coatOf(int slot, String section) {
         return steps.stream()
-                .filter(step -> step.slot() == slot && !isAhead(step))
+                .filter(step -> step.slot() == slot && step.mark() instanceof Coat)
+                .filter(step -> section == null || step.sections().contains(section))
                 .findFirst()
                 .map(Step::move)
                 .orElse(0);
@@ -206,10 +228,47 @@ public final class Passes {
         return passOfSlot.getOrDefault(slot, slot);
     }
 
+    /**
+     * The youngest of all listed before a step that is icing, and no coat of a section, and that the step goes into while it is wet: what she lays it on, or what
+     * most of it lies on. It goes on in that one's pass, right after it.
+     *
+     * @return its place in the list; -1 for what goes into a coat, or is not wet
+     */
+    private int wetUnder(int i) {
+        Step upper = steps.get(i);
+        if (upper.mark().stage() != Stage.COAT
+                || upper.mark() instanceof Coat
+                || upper.mark().gate() != Gate.WET) {
+            return NONE;
+        }
+        int youngest = NONE;
+        for (int j = 0; j < i; j++) {
+            Step lower = steps.get(j);
+            boolean isWet = lower.mark().icing() != null
+                    && (lower.mark().stage() != Stage.COAT || lower.mark().gate() == Gate.WET)
+                    && passOf[j] > AHEAD
+                    && lower.move() != upper.move();
+            if (isWet
+                    && (youngest == NONE || passOf[j] >= passOf[youngest])
+                    && (upper.onMove() == lower.move() || touch(i, j) && liesOn(i, j))) {
+                youngest = j;
+            }
+        }
+        return youngest;
+    }
+
+    private boolean liesOn(int upper, int lower) {
+        return extent(upper).shareWithin(extent(lower)) >= Waits.LIES_ON;
+    }
+
     private int place(int i) {
         Step step = steps.get(i);
         if (isAhead(step)) {
             return aheadSlot(step) - ahead;
+        }
+        int under = wetUnder(i);
+        if (under >= 0) {
+            return passOf[under];
         }
         if (step.slot() > 0 && passOfSlot.containsKey(step.slot())) {
             return passOfSlot.get(step.slot());
@@ -232,7 +291,8 @@ public final class Passes {
         for (Open pass : open) {
             if (pass.number >= earliest
                     && pass.stage == step.mark().stage()
-                    && pass.own == step.mark().gate()) {
+                    && pass.own == step.mark().gate()
+                    && Objects.equals(pass.ownMinutes, step.ownMinutes())) {
                 return pass;
             }
         }
@@ -240,7 +300,7 @@ public final class Passes {
     }
 
     private Open added(Step step) {
-        Open pass = new Open(open.size() + 1, step.mark().stage(), step.mark().gate());
+        Open pass = new Open(open.size() + 1, step.mark().stage(), step.mark().gate(), step.ownMinutes());
         open.add(pass);
         return pass;
     }
@@ -249,6 +309,7 @@ public final class Passes {
     private List<Need> needs(int i) {
         Step upper = steps.get(i);
         boolean isCoat = upper.mark().stage() == Stage.COAT;
+        boolean isOnMarksAlone = isDressing(upper.mark().stage()) && isOnRaised(i);
         List<Need> needs = new ArrayList<>();
         for (int j = 0; j < i; j++) {
             Step lower = steps.get(j);
@@ -257,7 +318,10 @@ public final class Passes {
                 continue;
             }
             if (lower.mark().stage() == Stage.COAT) {
-                if (!isCoat && lower.mark() instanceof Coat && meet(upper.sections(), lower.sections())) {
+                if (!isCoat
+                        && !isOnMarksAlone
+                        && lower.mark() instanceof Coat
+                        && meet(upper.sections(), lower.sections())) {
                     needs.add(need(upper.mark().gate(), since, lower, upper));
                 }
             } else if (isCoat) {
@@ -272,13 +336,28 @@ public final class Passes {
         return needs;
     }
 
+    /** Whether all of it lies on raised parts, and nothing on the coat under them. */
+    private boolean isOnRaised(int i) {
+        for (int j = 0; j < i; j++) {
+            Step lower = steps.get(j);
+            if (lower.mark().stage() == Stage.RAISED
+                    && (steps.get(i).onMove() == lower.move()
+                            || touch(i, j) && extent(i).shareWithin(extent(j)) >= WHOLLY)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private Need need(Gate gate, int since, Step lower, Step upper) {
         return new Need(
                 gate,
                 since,
                 lower.move(),
                 upper.move(),
-                gate.minutes(habits, lower.mark().dryingMm()));
+                upper.ownMinutes() == null
+                        ? gate.minutes(habits, lower.mark().dryingMm())
+                        : (int) Math.round(upper.ownMinutes()));
     }
 
     private static boolean isDressing(Stage stage) {

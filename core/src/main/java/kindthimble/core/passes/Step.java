@@ -11,8 +11,13 @@ import kindthimble.core.mark.Mark;
  *     passes, 0 where it has one only; 0 for what goes on afterwards
  * @param mark what goes on
  * @param sections names of those it lies on
+ * @param onMove index of an earlier move on whose marks it goes, as she says; {@link #ON_NONE} for none
+ * @param ownMinutes how long it waits for what lies under it, as she says; null for as long as its gate takes
  */
-public record Step(int move, int slot, Mark mark, Set<String> sections) {
+public record Step(int move, int slot, Mark mark, Set<String> sections, int onMove, Double ownMinutes) {
+    /** Of what is laid on no marks in particular. */
+    public static final int ON_NONE = -1;
+
     public Step {
         sections = Set.copyOf(sections);
     }

@@ -9,7 +9,7 @@ import kindthimble.core.mark.Mark;
 /** What a mark waits for that goes on or beside another one which is no coat: the table of docs/craft.md, pair by pair. */
 final class Waits {
     /** From this share on, a mark lies on the other and does not only touch it. */
-    private static final double LIES_ON = 0.6;
+    static final double LIES_ON = 0.6;
 
     /** Dots up to this width take a brush sooner than lines. */
     private static final double SMALL_DOT_MM = 3.2;
