@@ -270,14 +270,7 @@ class WhatIf {
             throw new Refused("", "Each design is iced in one pass already.");
         }
         Design document = hardest.document();
-        Design easier = new Design(
-                document.format(),
-                document.name(),
-                document.cutter(),
-                document.spreadPercent(),
-                document.marginMm(),
-                document.filling(),
-                moves);
+        Design easier = document.withMoves(moves);
         return orders(
                 week, document.name() + " without its last pass", with(order, hardest.id(), hardest.count(), easier));
     }

@@ -1,12 +1,17 @@
 package kindthimble.core.caution;
 
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
-import kindthimble.core.geometry.Region;
-import kindthimble.core.habit.Habit;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.move.Coating;
+import kindthimble.core.move.Edge;
+import kindthimble.core.move.Seam;
 
-/** A dark coat beside a light one that is flooded after it, over a crease. */
+/** Dark and light coats beside each other over a crease, where the second comes before the first is dry through. */
 final class DarkBesideLight implements Warning {
     @Override
     public Weight weight() {
@@ -18,35 +23,44 @@ final class DarkBesideLight implements Warning {
         return Damage.BLEED;
     }
 
+    /** The longest that can be said of a crease. */
+    private static final int MOST_MINUTES = 1_440;
+
     @Override
     public void look(IcedCookie cookie, Found found) {
-        Set<Integer> told = new HashSet<>();
+        Map<Integer, Set<String>> beside = new TreeMap<>();
+        Map<Integer, Integer> minutes = new HashMap<>();
         for (String name : cookie.sections().leaves().keySet()) {
-            int one = lastCoat(cookie, name);
-            if (one < 0) {
-                continue;
-            }
             for (String other : cookie.coats().neighbours(name)) {
-                int beside = lastCoat(cookie, other);
-                boolean bleeds = beside >= 0
-                        && cookie.coats().pass(name) != cookie.coats().pass(other)
-                        && cookie.kitchen()
-                                        .palette()
-                                        .darkerBy(
-                                                cookie.moves().get(one).colour(),
-                                                cookie.moves().get(beside).colour())
-                                > cookie.mean(Habit.BLEEDS_FROM_DELTA_L);
-                if (bleeds && told.add(one)) {
-                    found.add(
-                            one,
-                            "Dark beside light over a crease: it may bleed. Flood them while both are wet, or dry the first one through.",
-                            Region.union(List.of(
-                                    cookie.sections().region(name),
-                                    cookie.sections().region(other))),
-                            Remedy.flowing("Let them flow"));
+                int first = lastCoat(cookie, name);
+                int second = lastCoat(cookie, other);
+                if (first < 0 || second < 0 || cookie.passOf(name) >= cookie.passOf(other)) {
+                    continue;
+                }
+                int dry = Gate.DRY_THROUGH.minutes(
+                        cookie.kitchen().habits(),
+                        ((Coating) cookie.moves().get(first))
+                                .thicknessMm(cookie.kitchen().habits()));
+                if (cookie.bleeds(
+                                cookie.moves().get(first).colour(),
+                                cookie.moves().get(second).colour())
+                        && cookie.minutesBetween(cookie.passOf(name), cookie.passOf(other)) < dry) {
+                    beside.computeIfAbsent(second, move -> new TreeSet<>()).addAll(List.of(name, other));
+                    minutes.merge(second, dry, Math::max);
                 }
             }
         }
+        beside.forEach((at, names) -> found.add(
+                at,
+                "Dark beside light over a crease: it may bleed. Dry the first one through, or flood them while both are wet.",
+                cookie.sections().region(names),
+                minutes.get(at) > MOST_MINUTES ? Remedy.flowing("Let them flow") : dried(at, names, minutes.get(at))));
+    }
+
+    /** A crease that waits so long between just these sections, before the coat that comes later. */
+    private static Remedy dried(int at, Set<String> names, int minutes) {
+        return Remedy.before(
+                "Dry the first one through", at, new Edge(Seam.CREASE, (double) minutes, String.join(" ", names)));
     }
 
     private static int lastCoat(IcedCookie cookie, String section) {

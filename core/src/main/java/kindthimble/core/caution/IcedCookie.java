@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.BiConsumer;
+import java.util.stream.Collectors;
+import kindthimble.core.geometry.Extent;
 import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
@@ -14,6 +16,7 @@ import kindthimble.core.move.Coating;
 import kindthimble.core.move.Coats;
 import kindthimble.core.move.Move;
 import kindthimble.core.move.Sections;
+import kindthimble.core.passes.Passes;
 
 /**
  * A cookie as all its moves have left it, with what each move has met: what warnings look at.
@@ -24,6 +27,8 @@ import kindthimble.core.move.Sections;
  * @param sections its sections
  * @param coats which coat covers which section
  * @param marks what the moves put on, in order
+ * @param lies by move, the sections that its marks lie on; a move without marks is not there
+ * @param passes when they go on
  * @param standing where marks stand by themselves, by move
  * @param hands what that takes
  * @param kitchen whose figures count
@@ -35,6 +40,8 @@ public record IcedCookie(
         Sections sections,
         Coats coats,
         List<OnCookie> marks,
+        Map<Integer, Set<String>> lies,
+        Passes passes,
         Map<Integer, List<Pose>> standing,
         Hands hands,
         Kitchen kitchen) {
@@ -58,9 +65,11 @@ public record IcedCookie(
 
     /** Sections that a move lies on. */
     Set<String> named(int move) {
-        return moves.get(move) instanceof Coating
-                ? coats.sectionsOf(move)
-                : sections.named(moves.get(move).on());
+        if (moves.get(move) instanceof Coating) {
+            return coats.sectionsOf(move);
+        }
+        Set<String> own = lies.get(move);
+        return own == null ? sections.named(moves.get(move).on()) : own;
     }
 
     /** Where a move lies. */
@@ -102,6 +111,46 @@ public record IcedCookie(
 
     boolean isBare(int move) {
         return coatUnder(move) < 0;
+    }
+
+    /** What a move puts on. */
+    List<OnCookie> marksOf(int move) {
+        return marks.stream().filter(on -> on.move() == move).toList();
+    }
+
+    /** Minutes that a later pass waits after an earlier one, hands left out; 0 where both are one. */
+    int minutesBetween(int earlier, int later) {
+        return passes.list().stream()
+                .filter(pass -> pass.number() > earlier && pass.number() <= later)
+                .mapToInt(Passes.Pass::waitMinutes)
+                .sum();
+    }
+
+    /** The pass in which a section is coated. */
+    int passOf(String section) {
+        return passes.ofSlot(coats.pass(section));
+    }
+
+    /** Whether a move goes into something that is wet and lies on a coat, and not into the coat itself. */
+    boolean isOnWetMarks(int move) {
+        Set<Integer> coated = named(move).stream().map(this::passOf).collect(Collectors.toSet());
+        List<OnCookie> own = marksOf(move);
+        return !own.isEmpty() && own.stream().noneMatch(on -> coated.contains(on.pass()));
+    }
+
+    /** Whether marks of two moves touch. */
+    boolean touch(int one, int other) {
+        List<Extent> others =
+                marksOf(other).stream().map(on -> on.mark().extent()).toList();
+        return meet(one, other)
+                && marksOf(one).stream()
+                        .map(on -> on.mark().extent())
+                        .anyMatch(own -> others.stream().anyMatch(own::touches));
+    }
+
+    /** Whether two colours are so unlike in lightness that one bleeds into the other. */
+    boolean bleeds(String one, String other) {
+        return Math.abs(kitchen.palette().darkerBy(one, other)) > mean(Habit.BLEEDS_FROM_DELTA_L);
     }
 
     /** Whether moves share a section. */

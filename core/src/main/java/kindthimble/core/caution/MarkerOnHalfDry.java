@@ -18,8 +18,9 @@ final class MarkerOnHalfDry implements Warning {
     @Override
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Marker.class, (at, marker) -> {
-            if (cookie.marks().stream()
-                    .anyMatch(on -> on.move() == at && on.mark().gate() == Gate.HALF_DRY)) {
+            if (!marker.isScratched()
+                    && cookie.marks().stream()
+                            .anyMatch(on -> on.move() == at && on.mark().gate() == Gate.HALF_DRY)) {
                 found.add(
                         at,
                         "A marker dents and tears icing that is only half dry.",

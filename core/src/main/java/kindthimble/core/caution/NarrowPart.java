@@ -7,7 +7,6 @@ import kindthimble.core.habit.Habit;
 import kindthimble.core.move.Coating;
 import kindthimble.core.move.Sections;
 import kindthimble.core.move.Squiggle;
-import kindthimble.core.words.Range;
 
 /**
  * A section that is wide enough, but for an arm or a neck: by its local width. What a circle as wide as the limit does not reach when it
@@ -34,13 +33,12 @@ final class NarrowPart implements Warning {
 
     @Override
     public void look(IcedCookie cookie, Found found) {
-        double limit = cookie.mean(Habit.NARROW_PART_MM);
         cookie.each(Coating.class, (at, coat) -> {
+            double limit = Craters.narrowerThan(cookie.mean(Habit.NARROW_PART_MM), cookie, at);
+            double small = Craters.narrowerThan(cookie.mean(Habit.SMALL_AREA_MM), cookie, at);
             for (String section : cookie.named(at)) {
                 Region wet = cookie.coats().wetWith(section, cookie.sections().region(section));
-                if (SmallArea.hasSquiggle(cookie, section, at)
-                        || wet.widestRadiusUpTo(cookie.mean(Habit.SMALL_AREA_MM) / 2)
-                                < cookie.mean(Habit.SMALL_AREA_MM) / 2) {
+                if (SmallArea.hasSquiggle(cookie, section, at) || wet.widestRadiusUpTo(small / 2) < small / 2) {
                     continue; // What is narrow everywhere has a warning of its own.
                 }
                 List<Region> arms = Opening.narrowParts(wet, limit, LENGTH_IN_WIDTHS * limit * limit);
@@ -49,7 +47,8 @@ final class NarrowPart implements Warning {
                             at,
                             "A part%s is less than %s mm wide: it may crater, though the rest does not. Pipe a squiggle first, or dry it under a fan."
                                     .formatted(
-                                            section.equals(Sections.WHOLE) ? "" : " of " + section, Range.plain(limit)),
+                                            section.equals(Sections.WHOLE) ? "" : " of " + section,
+                                            SmallArea.tenths(limit)),
                             arms.get(0),
                             Remedy.before(
                                     "Add a squiggle",

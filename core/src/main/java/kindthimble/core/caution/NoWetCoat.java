@@ -17,7 +17,7 @@ final class NoWetCoat implements Warning {
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Move.class, (at, move) -> {
             String what = move.sinks();
-            if (what == null) {
+            if (what == null || cookie.isOnWetMarks(at)) {
                 return;
             }
             Set<String> names = cookie.named(at);
@@ -49,10 +49,11 @@ final class NoWetCoat implements Warning {
         });
     }
 
-    /** The last move before another one that goes on when nothing sinks in any more; -1 for none. */
+    /** The last move before another one that it touches, and that goes on when nothing sinks in any more; -1 for none. */
     private static int lastDryBefore(IcedCookie cookie, int move) {
         return cookie.marks().stream()
                 .filter(on -> on.move() < move && on.mark().stage().compareTo(Stage.COAT) > 0)
+                .filter(on -> cookie.touch(move, on.move()))
                 .mapToInt(on -> on.move())
                 .max()
                 .orElse(-1);

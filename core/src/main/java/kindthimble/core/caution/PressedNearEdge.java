@@ -1,5 +1,6 @@
 package kindthimble.core.caution;
 
+import kindthimble.core.geometry.Extent;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.move.Sprinkle;
 import kindthimble.core.words.Range;
@@ -22,8 +23,12 @@ final class PressedNearEdge implements Warning {
         if (cookie.mean(Habit.MARGIN_MM) >= margin) {
             return;
         }
+        Extent rim = Extent.of(cookie.iced().difference(cookie.baked().inset(margin)));
         cookie.each(Sprinkle.class, (at, strewn) -> {
-            if (strewn.what() == Sprinkle.What.CANDIES || strewn.what() == Sprinkle.What.SUGAR) {
+            boolean isPressed = strewn.what() == Sprinkle.What.CANDIES || strewn.what() == Sprinkle.What.SUGAR;
+            if (isPressed
+                    && cookie.marksOf(at).stream()
+                            .anyMatch(on -> on.mark().extent().touches(rim))) {
                 found.add(
                         at,
                         "What is pressed in pushes icing outward: leave a margin of %s mm."

@@ -2,8 +2,17 @@ package kindthimble.core.caution;
 
 import java.util.LinkedHashSet;
 import java.util.Set;
+import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Extent;
+import kindthimble.core.mark.Balls;
+import kindthimble.core.mark.Bead;
+import kindthimble.core.mark.Drops;
+import kindthimble.core.mark.Fill;
+import kindthimble.core.mark.Frill;
+import kindthimble.core.mark.Mark;
+import kindthimble.core.mark.Pieces;
+import kindthimble.core.mark.Placed;
 import kindthimble.core.move.Stencil;
 
 /** A stencil over creases, or over something raised. */
@@ -54,10 +63,24 @@ final class StencilOnUneven implements Warning {
         return under;
     }
 
+    /** Piped on the wet coat so that it bonds: it stands up none the less. */
+    private static boolean isRaisedAtOnce(Mark mark) {
+        return mark.gate() == Gate.WET
+                && (mark instanceof Bead
+                        || mark instanceof Balls
+                        || mark instanceof Drops
+                        || mark instanceof Pieces
+                        || mark instanceof Frill
+                        || mark instanceof Fill
+                        || mark instanceof Placed);
+    }
+
     private static boolean isOnRelief(IcedCookie cookie, int move, Extent print) {
         return cookie.marks().stream()
                 .anyMatch(on -> on.move() < move
-                        && (on.mark().stage() == Stage.RAISED || on.mark().stage() == Stage.STENCIL)
+                        && (on.mark().stage() == Stage.RAISED
+                                || on.mark().stage() == Stage.STENCIL
+                                || isRaisedAtOnce(on.mark()))
                         && cookie.meet(on.move(), move)
                         && print.touches(on.mark().extent()));
     }

@@ -3,6 +3,7 @@ package kindthimble.core.caution;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.habit.Habit;
+import kindthimble.core.icing.Consistency;
 import kindthimble.core.mark.Coat;
 import kindthimble.core.mark.Mark;
 import kindthimble.core.mark.OnCookie;
@@ -22,8 +23,10 @@ final class UnlikeCount implements Warning {
             int under = cookie.coatUnder(at);
             double own = count(cookie, at, false);
             double coat = under < 0 ? Double.NaN : count(cookie, under, true);
-            boolean thicker = own > coat + cookie.mean(Habit.THICKER_BY_SECONDS);
-            if (move.sinks() == null || !(thicker || own < coat / 2)) {
+            // Piping icing stays up, and is put in for that.
+            boolean thicker =
+                    own > coat + cookie.mean(Habit.THICKER_BY_SECONDS) && own < Consistency.LEAST_PIPING_SECONDS;
+            if (move.sinks() == null || cookie.isOnWetMarks(at) || !(thicker || own < coat / 2)) {
                 return;
             }
             found.add(

@@ -6,6 +6,9 @@ import kindthimble.core.move.Writing;
 
 /** Writing whose strokes are finer than the tip. */
 final class WritingTooFine implements Warning {
+    /** As wide as the tip is what is so in tenths of a mm. */
+    private static final double AS_WIDE_MM = 0.05;
+
     @Override
     public Weight weight() {
         return Weight.WILL_SPOIL;
@@ -18,7 +21,7 @@ final class WritingTooFine implements Warning {
                     writing.letters(writing.heightMm()).at(cookie.poses(at).get(0));
             double stroke = letters.strokeWidthMm();
             Tip tip = cookie.kitchen().shop().tip(writing.tip());
-            if (stroke < tip.openingMm()) {
+            if (stroke < tip.openingMm() - AS_WIDE_MM) {
                 double tall = Math.ceil(10 * writing.heightMm() * tip.openingMm() / stroke) / 10;
                 found.add(
                         at,

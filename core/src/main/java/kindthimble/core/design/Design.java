@@ -23,6 +23,7 @@ import kindthimble.core.words.Unit;
  * @param spreadPercent bake-spread of this cookie, or null for the shop's
  * @param marginMm edge margin of this cookie, or null for the shop's
  * @param filling how this cookie's outlines and floods are carried out, or null for the order's
+ * @param withoutThoughts true where she wants no thoughts about what would be quicker; null or false for the usual
  * @param moves what is done, in order; at most {@value #MOST_MOVES}
  */
 public record Design(
@@ -37,6 +38,7 @@ public record Design(
         Double marginMm,
 
         Filling filling,
+        Boolean withoutThoughts,
         List<Move> moves) {
 
     public static final int FORMAT = 2;
@@ -52,7 +54,11 @@ public record Design(
 
     /** A design that is filled as the order is. */
     public Design(int format, String name, Cutter cutter, Double spreadPercent, Double marginMm, List<Move> moves) {
-        this(format, name, cutter, spreadPercent, marginMm, null, moves);
+        this(format, name, cutter, spreadPercent, marginMm, null, null, moves);
+    }
+
+    public boolean isWithoutThoughts() {
+        return Boolean.TRUE.equals(withoutThoughts);
     }
 
     /** Keys of the colours that its moves use. */
@@ -151,12 +157,17 @@ public record Design(
 
     /** The same design with other moves. */
     public Design withMoves(List<Move> others) {
-        return new Design(format, name, cutter, spreadPercent, marginMm, filling, others);
+        return new Design(format, name, cutter, spreadPercent, marginMm, filling, withoutThoughts, others);
+    }
+
+    /** The same design with another edge margin. */
+    public Design withMargin(double otherMm) {
+        return new Design(format, name, cutter, spreadPercent, otherMm, filling, withoutThoughts, moves);
     }
 
     /** The same design under another name. */
     public Design named(String newName) {
-        return new Design(format, newName, cutter, spreadPercent, marginMm, filling, moves);
+        return new Design(format, newName, cutter, spreadPercent, marginMm, filling, withoutThoughts, moves);
     }
 
     /** The same design with each colour replaced: given the key of one, the key of what stands in its place. */
@@ -168,6 +179,7 @@ public record Design(
                 spreadPercent,
                 marginMm,
                 filling,
+                withoutThoughts,
                 moves.stream()
                         .map(move -> Catalogue.withChoices(move, Choice.From.PALETTE, colours))
                         .toList());

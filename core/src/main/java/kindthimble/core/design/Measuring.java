@@ -2,8 +2,10 @@ package kindthimble.core.design;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import kindthimble.core.caution.Caution;
 import kindthimble.core.caution.Cautions;
@@ -20,6 +22,7 @@ import kindthimble.core.move.Division;
 import kindthimble.core.move.Move;
 import kindthimble.core.move.Sections;
 import kindthimble.core.move.Workpiece;
+import kindthimble.core.passes.Step;
 import kindthimble.core.words.Range;
 import kindthimble.core.words.Refused;
 
@@ -85,10 +88,15 @@ public final class Measuring {
                 work.sections(),
                 work.coats(),
                 marks,
+                lies(work.ground().laid()),
+                work.passes(),
                 work.ground().standing(),
                 hands,
                 work.kitchen());
         List<Caution> cautions = new ArrayList<>(Cautions.of(iced, work.onFilm()));
+        if (design.isWithoutThoughts()) {
+            cautions.removeIf(caution -> !caution.isWarning());
+        }
         Map<Integer, Cookie> small = new TreeMap<>();
         work.ground().small().forEach((move, piece) -> {
             Cookie set = unmended(cookie(design.withMoves(piece.given()), piece));
@@ -113,6 +121,14 @@ public final class Measuring {
                 work.ground().standing(),
                 work.onFilm(),
                 small);
+    }
+
+    /** By move, the sections that what it puts on lies on. */
+    private static Map<Integer, Set<String>> lies(List<Step> laid) {
+        Map<Integer, Set<String>> lies = new TreeMap<>();
+        laid.forEach(step ->
+                lies.computeIfAbsent(step.move(), move -> new LinkedHashSet<>()).addAll(step.sections()));
+        return lies;
     }
 
     /** Presses of a small design are not tried, and so not offered. */

@@ -70,7 +70,7 @@ final class Remedies {
                 all.add(effect == null ? caution.unmended() : caution.with(effect));
             }
         }
-        Caution order = betterOrder();
+        Caution order = cookie.design().isWithoutThoughts() ? null : betterOrder();
         if (order != null) {
             all.add(order);
         }
@@ -163,18 +163,17 @@ final class Remedies {
     /** What a press changes; null where it does not help. */
     private Effect effect(Caution caution) {
         Design before = cookie.design();
-        Design after = new Design(
-                before.format(),
-                before.name(),
-                before.cutter(),
-                before.spreadPercent(),
-                caution.marginMm() == null ? before.marginMm() : caution.marginMm(),
-                before.filling(),
-                caution.moves());
+        Design after = before.withMoves(caution.moves());
+        if (caution.marginMm() != null) {
+            after = after.withMargin(caution.marginMm());
+        }
         try {
             Cookie pressed = measured.apply(after);
             List<Caution> left = pressed.cautions();
-            boolean helps = left.size() < cookie.cautions().size() + 1
+            // No warning for a warning, and no thought for a thought.
+            boolean helps = (caution.isWarning()
+                            ? left.size() <= cookie.cautions().size()
+                            : left.size() < cookie.cautions().size())
                     && count(left, caution) < count(cookie.cautions(), caution);
             return helps
                     ? new Effect(

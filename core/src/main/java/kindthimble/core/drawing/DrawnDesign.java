@@ -348,6 +348,7 @@ public final class DrawnDesign {
                 before.spreadPercent(),
                 margin == null ? before.marginMm() : margin,
                 before.filling(),
+                before.withoutThoughts(),
                 kept);
     }
 

@@ -55,9 +55,23 @@ public final class Extent {
             return false;
         }
         Deadline.check();
-        return other.holds(shape.getCoordinate(), halfMm)
-                || holds(other.shape.getCoordinate(), other.halfMm)
+        return isPartlyIn(other)
+                || other.isPartlyIn(this)
                 || other.index().isWithinDistance(shape, halfMm + other.halfMm);
+    }
+
+    /** Whether one of its parts begins within another one's region: the distance of outlines does not tell. */
+    private boolean isPartlyIn(Extent other) {
+        if (!(other.shape instanceof Polygonal)) {
+            return false;
+        }
+        for (int i = 0; i < shape.getNumGeometries(); i++) {
+            Coordinate first = shape.getGeometryN(i).getCoordinate();
+            if (other.box.contains(first) && other.holds(first, 0)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private IndexedFacetDistance index() {

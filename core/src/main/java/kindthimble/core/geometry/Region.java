@@ -293,7 +293,7 @@ public final class Region {
     }
 
     /** Its pieces, each a region. */
-    List<Region> pieces() {
+    public List<Region> pieces() {
         List<Region> pieces = new ArrayList<>();
         for (int i = 0; i < shape.getNumGeometries(); i++) {
             pieces.add(new Region(shape.getGeometryN(i)));

@@ -15,7 +15,10 @@ public sealed interface Coating extends Move permits Flood, Dip, Spatula {
     @Override
     default Easier easier() {
         return Easier.by(
-                "A dip covers a whole cookie at once.", "Dip it instead", new Dip(colour(), null, null, null, on()));
+                        "A dip covers a whole cookie at once.",
+                        "Dip it instead",
+                        new Dip(colour(), null, null, null, on()))
+                .alike();
     }
 
     /** Wet thickness in mm. */

@@ -9,10 +9,12 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Box;
+import kindthimble.core.geometry.Extent;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Region;
@@ -349,13 +351,25 @@ public final class Ground {
 
     /** Puts a mark that sinks into the coat of some sections, or that goes on before or after the coats. */
     void place(String on, Mark mark) {
-        Set<String> names = sections.named(on);
+        Set<String> names = reached(sections.named(on), mark);
         int slot = mark.stage() != Stage.COAT
                 ? 0
                 : mark.gate() == Gate.BARE_COOKIE && isBare(on)
                         ? 1
                         : names.stream().mapToInt(coats::pass).max().orElse(1);
         laid.add(step(slot, mark, names));
+    }
+
+    /** Of sections that are coated at different times, those that a mark really lies on: where it is counts, and not what was named. */
+    private Set<String> reached(Set<String> names, Mark mark) {
+        if (coats.byPass(names).size() < 2) {
+            return names;
+        }
+        Extent extent = mark.extent();
+        Set<String> reached = names.stream()
+                .filter(name -> extent.touches(sections.inner(name)))
+                .collect(Collectors.toSet());
+        return reached.isEmpty() ? names : reached;
     }
 
     private Step step(int slot, Mark mark, Set<String> on) {

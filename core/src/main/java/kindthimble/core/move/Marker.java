@@ -88,7 +88,7 @@ public record Marker(
     }
 
     /** With a needle: it leaves no colour, and needs no marker. */
-    private boolean isScratched() {
+    public boolean isScratched() {
         return colour == null || colour.isBlank();
     }
 

@@ -49,6 +49,11 @@ public sealed interface Move permits Division, Coating, Detail, Trim {
         return null;
     }
 
+    /** Whether a line is piped through what it fills, so that it does not sink. */
+    default boolean hasSquiggle() {
+        return false;
+    }
+
     /** What to say where it finds no coat under it, though it needs one; null where it needs none. */
     default String needsCoat() {
         return null;

@@ -54,6 +54,9 @@ public record RaisedFill(
         @Amount(word = "own time", unit = Unit.MINUTES, least = 1, most = 2880, otherwise = "as long as that takes")
         Double waitMinutes,
 
+        @Choice(word = "under it", from = Choice.From.WORDS, otherwise = "nothing")
+        Under under,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Detail {
@@ -69,11 +72,16 @@ public record RaisedFill(
             Double countSeconds,
             Wait waits,
             String on) {
-        this(colour, form, text, path, sizeMm, where, tip, countSeconds, waits, null, on);
+        this(colour, form, text, path, sizeMm, where, tip, countSeconds, waits, null, null, on);
     }
 
     /** From here on icing holds the shape that it is filled into. */
     static final double LEAST_SECONDS = 15;
+
+    @Override
+    public boolean hasSquiggle() {
+        return under != null;
+    }
 
     @Override
     public Easier easier() {
@@ -85,6 +93,9 @@ public record RaisedFill(
         List<Region> regions = Shape.regions(ground, where, on, form, path, text, sizeMm);
         double thickness = Coat.thicknessMm(ground.habits(), countSeconds);
         Gate gate = ground.raisedGate(on, waits);
+        if (under != null) {
+            ground.place(on, Shape.squiggle(ground, colour, regions, gate, Stage.raised(gate)));
+        }
         ground.place(
                 on,
                 new Fill(

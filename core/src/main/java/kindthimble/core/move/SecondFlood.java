@@ -54,6 +54,9 @@ public record SecondFlood(
         @Amount(word = "own time", unit = Unit.MINUTES, least = 1, most = 2880, otherwise = "as long as that takes")
         Double waitMinutes,
 
+        @Choice(word = "under it", from = Choice.From.WORDS, otherwise = "nothing")
+        Under under,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Detail {
@@ -69,7 +72,12 @@ public record SecondFlood(
             Double fullness,
             Wait waits,
             String on) {
-        this(colour, form, text, path, sizeMm, where, countSeconds, fullness, waits, null, on);
+        this(colour, form, text, path, sizeMm, where, countSeconds, fullness, waits, null, null, on);
+    }
+
+    @Override
+    public boolean hasSquiggle() {
+        return under != null;
     }
 
     @Override
@@ -87,6 +95,9 @@ public record SecondFlood(
         List<Region> regions = Shape.regions(ground, where, on, form, path, text, sizeMm);
         double thickness = Coat.thicknessMm(ground.habits(), countSeconds);
         Gate gate = ground.isBare(on) ? Gate.BARE_COOKIE : waits.gate();
+        if (under != null) {
+            ground.place(on, Shape.squiggle(ground, colour, regions, gate, Stage.SECOND));
+        }
         ground.place(
                 on,
                 new Fill(

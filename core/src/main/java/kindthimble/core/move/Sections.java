@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Supplier;
 import kindthimble.core.geometry.Box;
+import kindthimble.core.geometry.Extent;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.words.Refused;
 
@@ -202,4 +203,16 @@ public final class Sections {
     private String names() {
         return String.join(", ", leaves.keySet());
     }
+
+    /** What lies on a section, and does not only reach its edge. */
+    public Extent inner(String leaf) {
+        return once(new Inner(leaf), () -> {
+            Region inside = leaves.get(leaf).inset(HAIR_MM);
+            return Extent.of(inside.isEmpty() ? leaves.get(leaf) : inside);
+        });
+    }
+
+    private record Inner(String leaf) {}
+
+    private static final double HAIR_MM = 0.3;
 }

@@ -3,9 +3,13 @@ package kindthimble.core.move;
 import java.util.ArrayList;
 import java.util.List;
 import kindthimble.core.cutter.SmallForm;
+import kindthimble.core.drying.Gate;
+import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.CoatVolume;
+import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Region;
+import kindthimble.core.mark.Dressing;
 import kindthimble.core.placing.Where;
 import kindthimble.core.words.Refused;
 
@@ -47,4 +51,14 @@ final class Shape {
                         .mapToDouble(region -> CoatVolume.mm3(region, thicknessMm))
                         .sum();
     }
+
+    /** A line through shapes before they are filled, so that they do not sink; its volume is part of theirs. */
+    static Dressing squiggle(Ground ground, String colour, List<Region> regions, Gate gate, Stage stage) {
+        Region all = Region.union(regions);
+        Region inner = all.inset(SQUIGGLE_MM);
+        Lines line = Strokes.across(inner.isEmpty() ? all : inner, Squiggle.TURNS, 0, Strokes.Form.WAVY);
+        return Squiggle.dressing(ground, colour, line, gate, stage);
+    }
+
+    private static final double SQUIGGLE_MM = 1;
 }

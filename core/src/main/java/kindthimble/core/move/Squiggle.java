@@ -21,7 +21,7 @@ public record Squiggle(
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Trim {
-    private static final int TURNS = 3;
+    static final int TURNS = 3;
 
     @Override
     public void lay(Ground ground) {
@@ -33,19 +33,21 @@ public record Squiggle(
         Region region = ground.region(Set.copyOf(names));
         Region inner = region.inset(1);
         Lines line = Strokes.across(inner.isEmpty() ? region : inner, TURNS, 0, Strokes.Form.WAVY);
-        ground.place(
-                slot,
-                names,
-                new Dressing(
-                        colour,
-                        line.pathData(),
-                        1.0,
-                        line.lengthMm(),
-                        0,
-                        Gate.BARE_COOKIE,
-                        Stage.COAT,
-                        line.lengthMm() / 10 * ground.mean(Habit.OUTLINE_SECONDS_PER_CM),
-                        List.of(),
-                        Extent.of(line, 1)));
+        ground.place(slot, names, dressing(ground, colour, line, Gate.BARE_COOKIE, Stage.COAT));
+    }
+
+    /** As it is piped. */
+    static Dressing dressing(Ground ground, String colour, Lines line, Gate gate, Stage stage) {
+        return new Dressing(
+                colour,
+                line.pathData(),
+                1.0,
+                line.lengthMm(),
+                0,
+                gate,
+                stage,
+                line.lengthMm() / 10 * ground.mean(Habit.OUTLINE_SECONDS_PER_CM),
+                List.of(),
+                Extent.of(line, 1));
     }
 }

@@ -93,7 +93,8 @@ public record Stack(
 
     @Override
     public Easier easier() {
-        return Easier.said("Glue them on the day before: they hold better, too.");
+        return Easier.said("Glue them on the day before: they hold better, too.")
+                .alike();
     }
 
     @Override

@@ -234,7 +234,7 @@ public record Transfer(
 
     @Override
     public Easier easier() {
-        return Easier.said("Make them on a quiet day: they keep for months.");
+        return Easier.said("Make them on a quiet day: they keep for months.").alike();
     }
 
     @Override

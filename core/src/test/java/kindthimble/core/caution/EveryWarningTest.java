@@ -64,6 +64,7 @@ class EveryWarningTest {
                 one.faulty().spreadPercent(),
                 first.marginMm() == null ? one.faulty().marginMm() : first.marginMm(),
                 null,
+                null,
                 first.moves());
         assertTrue(of(after, one.says()).size() < found.size(), "the press leaves it");
     }

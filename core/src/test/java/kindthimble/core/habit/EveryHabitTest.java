@@ -151,7 +151,7 @@ class EveryHabitTest {
                 Habit.MARKER_SECONDS_PER_CM,
                 Habit.PAINT_SECONDS_PER_CM2,
                 Habit.AIRBRUSH_SECONDS);
-        effect(Habit.LARGE_SHARE_OF_HANDS, false, 0.4, 1, warnings(LINED));
+        effect(Habit.LARGE_SHARE_OF_HANDS, false, 0.1, 1, warnings(ON_FILM));
         more(mixing(MixingOrder.Doing.MIX), Habit.BATCH_MINUTES);
         more(mixing(MixingOrder.Doing.TINT), Habit.TINT_MINUTES);
         more(mixing(MixingOrder.Doing.LET_DOWN), Habit.LET_DOWN_MINUTES);

@@ -47,6 +47,7 @@ import kindthimble.core.move.Stripe;
 import kindthimble.core.move.Transfer;
 import kindthimble.core.move.Wait;
 import kindthimble.core.passes.Passes;
+import kindthimble.core.placing.Place;
 import kindthimble.core.placing.Where;
 import kindthimble.core.pour.Allowance;
 import kindthimble.core.pour.CommonBowls;
@@ -110,6 +111,8 @@ final class KitchenSeen {
                     dots(Dot.Size.SMALL, 2),
                     dots(Dot.Size.MEDIUM, 2),
                     dots(Dot.Size.LARGE, 3),
+                    aside("navy"),
+                    aside("rose"),
                     new Stripe("rose", null, null, 3, null, null, null, null, null, 2, null, null),
                     new Sprinkle("rose", Sprinkle.What.CANDIES, 4, null, null),
                     new Sprinkle("rose", Sprinkle.What.SPRINKLES, 4, null, null),
@@ -151,6 +154,11 @@ final class KitchenSeen {
             List.of(new Dip("mist", "navy", null, null, null)),
             List.of(new Spatula("rose", null, null, null, null)),
             List.of(new Spatula("rose", Spatula.Surface.PRESSED, null, null, null), Moves.line("navy")));
+
+    /** A large dot, between the middle and the edge. */
+    private static Move aside(String colour) {
+        return Catalogue.with(Moves.dots(colour, 1, 12), "where", Where.at(new Place(0, 20, null)));
+    }
 
     static Dot dots(Dot.Size size, int pieces) {
         return new Dot("rose", pieces, size, null, null, null, null, null, null);

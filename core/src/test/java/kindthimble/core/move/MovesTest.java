@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Map;
+import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.caution.Caution;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
@@ -26,6 +27,7 @@ import kindthimble.core.mark.Frill;
 import kindthimble.core.mark.Mark;
 import kindthimble.core.mark.OnCookie;
 import kindthimble.core.passes.Passes;
+import kindthimble.core.placing.Place;
 import kindthimble.core.placing.Where;
 import kindthimble.core.testing.Kitchens;
 import kindthimble.core.testing.Moves;
@@ -185,7 +187,11 @@ class MovesTest {
 
     @Test
     void orderOfWorkIsCheckedAndPutRight() {
-        Design late = Moves.card(60, WHITE, Moves.line("white"), Moves.dots("coal", 5, 3));
+        Design late = Moves.card(
+                60,
+                WHITE,
+                new RaisedLines("white", 1, null, null, "M-20 0L20 0", null, null, null, null, null),
+                Catalogue.with(Moves.dots("coal", 1, 4), "where", Where.at(new Place(0, 2, null))));
         assertEquals("Dot", name(mended(late, "find the coat dry"), 1));
         Design early = Moves.card(60, Moves.stencil("coal", 20), WHITE);
         assertEquals("Stencil", name(mended(early, "needs a dry coat"), 1));
@@ -239,9 +245,9 @@ class MovesTest {
                 new Division.Bands("a", null, 2, null),
                 Moves.flood("coal", "a1", null),
                 Moves.flood("white", "a2", null));
-        assertEquals(
-                1,
-                MEASURING.measure(mended(beside, "Dark beside light")).passes().size());
+        Cookie dried = MEASURING.measure(mended(beside, "Dark beside light"));
+        assertEquals(2, dried.passes().size(), "the crease that she wants stays");
+        assertEquals(615, dried.passes().get(1).gateMinutes());
         // The same in one colour, or where no colour is known, bleeds nowhere.
         assertTrue(new Measuring(Kitchens.of(ShopSettings.house(), 15, Palette.UNKNOWN))
                 .measure(beside).cautions().stream().noneMatch(c -> c.sentence().contains("Dark")));
@@ -250,12 +256,8 @@ class MovesTest {
     @Test
     void whatIsTooThickTooCrowdedOrTooSmallIsSaid() {
         mended(Moves.card(60, new Flood("white", 30.0, 1.15, null, null, null)), "run over the edge");
-        Design stacked = Moves.card(
-                60,
-                WHITE,
-                new Stripe("coal", null, null, 1, null, 90.0, "M-26.8 -25L-26.8 25", "5", null, null, null, null),
-                new Stripe("navy", null, null, 1, null, null, "M-30 0L30 0", "5", null, null, null, null));
-        mended(stacked, "within 3 mm of the edge");
+        Dot atEdge = Catalogue.with(Moves.dots("coal", 1, 12), "where", Where.at(new Place(23, 0, null)));
+        mended(Moves.card(60, WHITE, atEdge, Catalogue.with(atEdge, "colour", "navy")), "within 3 mm of the edge");
         Design rash = Moves.card(60, WHITE, Moves.dots("coal", 180, 2), Moves.dots("navy", 180, 1));
         mended(rash, "stays wet enough");
         Design thin = Moves.card(60, WHITE, Moves.transfer("coal", SmallForm.LEAF, 3, 1));
@@ -264,23 +266,25 @@ class MovesTest {
         mended(fine, "finer than tip");
         Design long_ = Moves.card(60, WHITE, Moves.writing("coal", "Harbour kite day", 12));
         mended(long_, "over the edge");
-        Design slow = Moves.card(60, Moves.outline("white"), WHITE, Moves.dots("coal", 50, 2));
-        assertEquals(25, ((Dot) mended(slow, "% of the hands").moves().get(2)).pieces());
+        Design slow = Moves.card(
+                60,
+                Moves.outline("white"),
+                WHITE,
+                new Marker("coal", null, null, null, null, null, null, null, null, null));
+        assertTrue(mended(slow, "% of the hands").moves().stream().anyMatch(Dip.class::isInstance));
     }
 
-    /** A press that would not help is not offered: spatula coats can't flow, and half of many dots are still many. */
+    /** A press that would not help is not offered: coats that dry for longer than a crease can wait, and do not flow. */
     @Test
     void pressesThatDoNotMendAreNotOffered() {
         Design coats = Moves.card(
                 60,
                 new Division.Bands("a", null, 2, null),
-                new Spatula("coal", null, null, null, "a1"),
-                new Spatula("white", null, null, null, "a2"));
+                new Spatula("coal", null, 8.0, null, "a1"),
+                new Spatula("white", null, 8.0, null, "a2"));
         Caution bleeds = caution(coats, "Dark beside light");
         assertNull(bleeds.press());
         assertNull(bleeds.moves());
-        Design slow = Moves.card(60, Moves.outline("white"), WHITE, Moves.dots("coal", 120, 2));
-        assertNull(caution(slow, "% of the hands").press());
     }
 
     /** Hands of craft.md 9: by cm, cm2 and piece, and a bag picked up where it must be. */

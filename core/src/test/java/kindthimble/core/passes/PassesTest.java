@@ -13,6 +13,7 @@ import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Measuring;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
+import kindthimble.core.geometry.Extent;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.kitchen.ShopSettings;
@@ -346,7 +347,9 @@ class PassesTest {
                         .filter(lower -> lower.mark() instanceof kindthimble.core.mark.Coat coat
                                 && lower.move() < upper.move()
                                 && !upper.mark().extent().isEmpty()
-                                && upper.mark().extent().touches(kindthimble.core.geometry.Extent.of(coat.covers())))
+                                && upper.mark()
+                                        .extent()
+                                        .touches(Extent.of(coat.covers().inset(0.3))))
                         .mapToInt(OnCookie::pass)
                         .max()
                         .orElse(0);
@@ -360,7 +363,12 @@ class PassesTest {
                     if (lower.move() < upper.move()
                             && lower.mark().stage() != Stage.COAT
                             && upper.mark().stage() != Stage.COAT
-                            && lower.mark().extent().touches(upper.mark().extent())) {
+                            && lower.mark().extent().touches(upper.mark().extent())
+                            && cookie.sections().stream()
+                                    .map(section -> Extent.of(section.region().inset(0.3)))
+                                    .anyMatch(inner -> inner.touches(
+                                                    lower.mark().extent())
+                                            && inner.touches(upper.mark().extent()))) {
                         assertTrue(lower.pass() <= upper.pass(), () -> "against her: " + moves);
                     }
                 }
