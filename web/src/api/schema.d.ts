@@ -1920,6 +1920,7 @@ export interface components {
             sideY: number;
             roles: components["schemas"]["RoleView"][];
             cautions: components["schemas"]["Caution"][];
+            cares: string[];
             small: {
                 [key: string]: components["schemas"]["CookieView"];
             };
@@ -2294,6 +2295,7 @@ export interface components {
             spreadPercent: number | null;
             marginMm: number | null;
             filling: components["schemas"]["Filling"] | null;
+            withoutThoughts: boolean | null;
             moves: components["schemas"]["Move"][];
         };
         DesignFile: {
@@ -2816,6 +2818,7 @@ export interface components {
             pieces?: number;
             /** @enum {string} */
             masked?: "THROUGH" | "AROUND";
+            waitMinutes?: number;
             on?: string;
         };
         MoveBands: {
@@ -2848,6 +2851,7 @@ export interface components {
             countSeconds?: number;
             /** @enum {string} */
             waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            waitMinutes?: number;
             on?: string;
         };
         MoveBlend: {
@@ -2881,6 +2885,7 @@ export interface components {
             colour: string;
             /** @enum {string} */
             waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            waitMinutes?: number;
             on?: string;
         };
         MoveDip: {
@@ -2932,6 +2937,7 @@ export interface components {
             countSeconds?: number;
             /** @enum {string} */
             waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            waitMinutes?: number;
             on?: string;
         };
         MoveEdge: {
@@ -3019,6 +3025,7 @@ export interface components {
             countSeconds?: number;
             /** @enum {string} */
             waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            waitMinutes?: number;
             /** @enum {string} */
             finish?: "SUGARED";
             on?: string;
@@ -3042,6 +3049,7 @@ export interface components {
             path?: string;
             /** @enum {string} */
             when?: "GUIDE" | "HALF_DRY" | "SURFACE_DRY" | "DRY_THROUGH";
+            waitMinutes?: number;
             on?: string;
         };
         MoveOutline: {
@@ -3089,6 +3097,7 @@ export interface components {
             /** Format: int32 */
             stripes?: number;
             tiltDegrees?: number;
+            waitMinutes?: number;
             on?: string;
         };
         MovePiece: {
@@ -3107,6 +3116,7 @@ export interface components {
             tip?: string;
             /** @enum {string} */
             waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            waitMinutes?: number;
             on?: string;
         };
         MoveRaisedFill: {
@@ -3126,6 +3136,9 @@ export interface components {
             countSeconds?: number;
             /** @enum {string} */
             waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            waitMinutes?: number;
+            /** @enum {string} */
+            under?: "SQUIGGLE";
             on?: string;
         };
         MoveRaisedLines: {
@@ -3147,6 +3160,7 @@ export interface components {
             countSeconds?: number;
             /** @enum {string} */
             waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            waitMinutes?: number;
             /** @enum {string} */
             finish?: "SUGARED";
             on?: string;
@@ -3177,6 +3191,7 @@ export interface components {
             where?: components["schemas"]["Where"];
             /** @enum {string} */
             waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            waitMinutes?: number;
             on?: string;
         };
         MoveSecondFlood: {
@@ -3196,6 +3211,9 @@ export interface components {
             fullness?: number;
             /** @enum {string} */
             waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            waitMinutes?: number;
+            /** @enum {string} */
+            under?: "SQUIGGLE";
             on?: string;
         };
         MoveSpatula: {
@@ -3266,6 +3284,7 @@ export interface components {
             moves?: components["schemas"]["Move"][];
             glueGrams?: number;
             glueSeconds?: number;
+            waitMinutes?: number;
             on?: string;
         };
         MoveStencil: {
@@ -3287,6 +3306,7 @@ export interface components {
             pieces?: number;
             /** @enum {string} */
             waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            waitMinutes?: number;
             on?: string;
         };
         MoveStitches: {
@@ -3303,6 +3323,7 @@ export interface components {
             countSeconds?: number;
             /** @enum {string} */
             waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            waitMinutes?: number;
             on?: string;
         };
         MoveStripe: {
@@ -3357,6 +3378,7 @@ export interface components {
             fragile?: "YES" | "NO";
             /** @enum {string} */
             waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            waitMinutes?: number;
             on?: string;
         };
         MoveWetShape: {
@@ -3392,6 +3414,7 @@ export interface components {
             countSeconds?: number;
             /** @enum {string} */
             waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
+            waitMinutes?: number;
             /** @enum {string} */
             finish?: "SUGARED";
             on?: string;
@@ -4156,6 +4179,8 @@ export interface components {
         } & Omit<components["schemas"]["Move"], "move">;
         /** @enum {string} */
         Type: "NUMBER" | "WHOLE_NUMBER" | "TEXT" | "PALETTE" | "TIPS" | "SECTIONS" | "WORDS" | "MOVES" | "WHERE";
+        /** @enum {string} */
+        Under: "SQUIGGLE";
         Undone: {
             sentence: string;
             design: (number | null) | null;

@@ -28,8 +28,8 @@
     {
       DOUGH: "",
       CUT: `${step.cookies} of load ${step.tray}; then twenty minutes in the cold.`,
-      BAKE: `Load ${step.tray}; 175 °C (350 °F). They are done when the rim just colours.`,
-      PACK: "Dry through? A fingertip pressed on the thickest place leaves no mark.",
+      BAKE: `Load ${step.tray}; 175 °C (350 °F). They are done when the rim just colours. Trays and door burn: gloves on.`,
+      PACK: "Dry through? A fingertip pressed on the thickest place leaves no mark. The sealer burns: mind its bar.",
       LABEL: "What is in it, what may harm whom, by when to eat it, and your name.",
       BASE: "",
       BOWL: "",

@@ -41,6 +41,10 @@
     });
     onlit(null);
   }
+  function putAway() {
+    desk.editDesign(design.id, (draft) => (draft.document.withoutThoughts = true));
+    onlit(null);
+  }
 </script>
 
 {#snippet one(caution: Caution, i: number)}
@@ -75,9 +79,15 @@
     {#each warnings as caution, i (i)}{@render one(caution, i)}{/each}
   </ol>
 {/if}
+{#if cookie.cares.length > 0}
+  <ul class="cares" aria-label="For whoever eats it">
+    {#each cookie.cares as care (care)}<li>{care}</li>{/each}
+  </ul>
+{/if}
 {#if thoughts.length > 0}
   <details>
     <summary>{plural(thoughts.length, "thought")}: what would take less time</summary>
+    <button class="away" onclick={putAway}>Put thoughts away for this design</button>
     <ol aria-label="Thoughts">
       {#each thoughts as caution, i (i)}{@render one(caution, warnings.length + i)}{/each}
     </ol>
@@ -102,6 +112,15 @@
   }
   li:hover {
     background: var(--wash);
+  }
+  .cares {
+    margin: 8px 0 0;
+    padding: 0;
+    list-style: none;
+    color: var(--soft);
+  }
+  .away {
+    max-width: none;
   }
   .number {
     flex: none;

@@ -16,6 +16,7 @@ export function newDesign(palette: PaletteColour[], others: Design[]): Design {
     spreadPercent: null,
     marginMm: null,
     filling: null,
+    withoutThoughts: null,
     moves: colour
       ? [
           { move: "outline", colour },

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import kindthimble.core.caution.Care;
 import kindthimble.core.caution.Caution;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.colour.Roles;
@@ -44,6 +45,7 @@ import kindthimble.core.passes.Passes;
  * @param sideY at which height of the picture that is
  * @param roles the part that each of its colours plays, most grams first
  * @param cautions what is likely to go wrong
+ * @param cares what to take care of for whoever eats it, each a sentence
  * @param small small designs of their own that are set on it, by move, each about its own middle
  */
 public record CookieView(
@@ -62,6 +64,7 @@ public record CookieView(
         double sideY,
         List<RoleView> roles,
         List<Caution> cautions,
+        List<String> cares,
         Map<Integer, CookieView> small) {
 
     /**
@@ -200,6 +203,7 @@ public record CookieView(
                 cookie.iced().inside().y(),
                 roles(grams, kitchen.palette()),
                 cookie.cautions(),
+                Care.of(cookie.design().moves()).stream().map(Care::sentence).toList(),
                 small(cookie, kitchen));
     }
 
@@ -235,6 +239,7 @@ public record CookieView(
                 sideY,
                 roles(grams, palette),
                 cautions,
+                cares,
                 small);
     }
 

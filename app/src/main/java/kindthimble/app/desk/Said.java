@@ -41,17 +41,18 @@ class Said {
             Map.entry("fullness", "fullness of coats"),
             Map.entry("bareSpares", "bare spares of each"));
 
-    private static final Map<String, String> OF_DESIGN = Map.of(
-            "marginMm", "edge margin",
-            "spreadPercent", "bake-spread",
-            "filling", "filled by",
-            "sizeMm", "size",
-            "across", "measured by",
-            "flipped", "upside-down",
-            "hole", "hole",
-            "joined", "second cutter",
-            "diameterMm", "hole",
-            "downMm", "down");
+    private static final Map<String, String> OF_DESIGN = Map.ofEntries(
+            Map.entry("marginMm", "edge margin"),
+            Map.entry("spreadPercent", "bake-spread"),
+            Map.entry("filling", "filled by"),
+            Map.entry("withoutThoughts", "thoughts put away"),
+            Map.entry("sizeMm", "size"),
+            Map.entry("across", "measured by"),
+            Map.entry("flipped", "upside-down"),
+            Map.entry("hole", "hole"),
+            Map.entry("joined", "second cutter"),
+            Map.entry("diameterMm", "hole"),
+            Map.entry("downMm", "down"));
 
     private final Orders orders;
 

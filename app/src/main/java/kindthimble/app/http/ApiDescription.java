@@ -88,6 +88,7 @@ class ApiDescription {
             // A design may leave its filling open, a bowl be tinted on its own; core's records carry no annotation
             // for that.
             ofDesign.get("filling").addExtension("x-may-be-null", true);
+            ofDesign.get("withoutThoughts").addExtension("x-may-be-null", true);
             Map<String, Schema> ofBowl = schemas.get("Bowl").getProperties();
             ofBowl.get("letDown").addExtension("x-may-be-null", true);
             schemas.values().forEach(ApiDescription::allSent);
