@@ -1,7 +1,6 @@
 package kindthimble.app.bench;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -74,8 +73,7 @@ class BenchLayout {
         BenchedMixing mixing = mixing(now.leading());
         BenchedBags bags = new BenchedBags(mixing);
         Map<Long, BenchedDesign> designs = new HashMap<>();
-        Map<Long, Integer> iced = iced(now.shared());
-        now.mixed().forEach(order -> designs.putAll(designs(order, bags, iced)));
+        now.mixed().forEach(order -> designs.putAll(designs(order, bags)));
         List<BenchView.Step> steps = new ArrayList<>();
         for (WorkOnClock.Piece piece : now.pieces()) {
             List<MixingOrder.Step> parts = Parts.steps(piece.task(), mixing.steps());
@@ -86,18 +84,6 @@ class BenchLayout {
         }
         steps.sort(Comparator.comparing(BenchView.Step::from, Comparator.nullsFirst(Comparator.naturalOrder())));
         return new Laid(steps, bags(now.shared(), designs, mixing, bags));
-    }
-
-    /** How many cookies of each design are iced. */
-    private static Map<Long, Integer> iced(List<Task> tasks) {
-        Map<Long, Map<Integer, Integer>> byPass = new HashMap<>();
-        tasks.stream()
-                .filter(task -> task.doing() == Task.Work.ICE)
-                .forEach(task -> byPass.computeIfAbsent(task.design(), design -> new HashMap<>())
-                        .merge(task.pass(), task.cookies(), Integer::sum));
-        Map<Long, Integer> iced = new HashMap<>();
-        byPass.forEach((design, passes) -> iced.put(design, Collections.max(passes.values())));
-        return iced;
     }
 
     private static List<BenchView.Bag> bags(
@@ -170,20 +156,20 @@ class BenchLayout {
     }
 
     /**
-     * @param iced how many of it are iced
+     * @param id number of the design
      * @param bags of the mixing
      * @param bowls by the key of a colour of its order, that of the bowl which it comes out of
      */
     private record BenchedDesign(
             String name,
+            long id,
             Cookie cookie,
-            int iced,
             Hands hands,
             Kitchen kitchen,
             BenchedBags bags,
             Map<String, String> bowls) {
         List<BenchedBags.Drunk> drunk(int pass) {
-            return bags.drunk(cookie, pass, iced, kitchen.recipe(), bowls);
+            return bags.drunk(cookie, pass, id, kitchen.recipe(), bowls);
         }
 
         String bowl(String colour) {
@@ -218,7 +204,7 @@ class BenchLayout {
                 .toList();
     }
 
-    private Map<Long, BenchedDesign> designs(Kept order, BenchedBags bags, Map<Long, Integer> iced) {
+    private Map<Long, BenchedDesign> designs(Kept order, BenchedBags bags) {
         Map<Long, BenchedDesign> designs = new HashMap<>();
         Map<String, String> bowls = planner.bowlKeys(order);
         ShopSettings settings = shop.settings();
@@ -230,8 +216,8 @@ class BenchLayout {
                         design.id(),
                         new BenchedDesign(
                                 design.document().name(),
+                                design.id(),
                                 cookie,
-                                iced.getOrDefault(design.id(), 0),
                                 Hands.on(cookie.marks(), settings.habits()),
                                 kitchen,
                                 bags,

@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.icing.BaseRecipe;
-import kindthimble.core.mark.Ahead;
 import kindthimble.core.mark.Coat;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.OnCookie;
@@ -137,10 +136,10 @@ final class BenchedBags {
     /**
      * What a cookie takes in a pass, bag by bag.
      *
-     * @param iced how many cookies of the design are iced: of pieces made ahead some are spares, which are shared among them
+     * @param design number of the design: of pieces made ahead some are spares, which are shared among its cookies
      * @param bowls by the key of a colour of its order, that of the bowl which it comes out of
      */
-    List<Drunk> drunk(Cookie cookie, int pass, int iced, BaseRecipe recipe, Map<String, String> bowls) {
+    List<Drunk> drunk(Cookie cookie, int pass, long design, BaseRecipe recipe, Map<String, String> bowls) {
         Map<String, Drunk> drunk = new LinkedHashMap<>();
         for (OnCookie on : cookie.marks()) {
             Icing icing = on.mark().icing();
@@ -153,10 +152,22 @@ final class BenchedBags {
                     ? "none " + icing.colour() + " " + icing.consistency().countSeconds()
                     : bag.key();
             Drunk before = drunk.getOrDefault(key, new Drunk(bag, icing, 0, 0));
-            Ahead ahead = on.mark().ahead();
-            double spares = ahead == null || iced == 0 ? 0 : ahead.spares(iced) / ((double) ahead.pieces() * iced);
+            double spares = on.mark().ahead() == null ? 0 : sparePieces(design, on.move());
             drunk.put(key, before.and(on.mark().grams(recipe) * (1 + spares), on.mark() instanceof Coat));
         }
         return List.copyOf(drunk.values());
+    }
+
+    /** Spares of what a move makes ahead, for each piece that goes on a cookie, as the pour has them. */
+    private double sparePieces(long design, int move) {
+        return mixing.mixed().stream()
+                .flatMap(mixed -> mixed.pour().pour().bowls().stream())
+                .flatMap(bowl -> bowl.portions().stream())
+                .flatMap(portion -> portion.drinks().stream())
+                .filter(drink -> drink.design().equals(Long.toString(design)) && drink.move() == move)
+                .filter(drink -> drink.piecesEach() > 0 && drink.cookies() > 0)
+                .findFirst()
+                .map(drink -> (double) drink.sparePieces() / (drink.piecesEach() * drink.cookies()))
+                .orElse(0.0);
     }
 }

@@ -5,6 +5,7 @@ import java.time.LocalDateTime;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import kindthimble.app.cookie.CookieService;
 import kindthimble.app.http.NotThere;
 import kindthimble.app.mixing.MixingService;
@@ -13,6 +14,7 @@ import kindthimble.app.order.Orders;
 import kindthimble.app.order.PaletteColour;
 import kindthimble.app.order.Together;
 import kindthimble.app.plan.Planner;
+import kindthimble.app.plan.PourView;
 import kindthimble.app.shop.ShopService;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.words.Range;
@@ -101,7 +103,24 @@ public class Prints {
     /** What lies under the film of a design's pieces. PDF. */
     public byte[] transfers(long order, long design) {
         Kept.KeptDesign kept = design(order, design);
-        return TemplateSheet.transfers(printed(order), measured(order, kept), kept.count(), shop.settings());
+        Map<Integer, Integer> made = new TreeMap<>();
+        mixing.view(order)
+                .mixed()
+                .forEach(mixed ->
+                        pieces(mixed.pour(), design).forEach((move, pieces) -> made.merge(move, pieces, Integer::sum)));
+        return TemplateSheet.transfers(printed(order), measured(order, kept), made, shop.settings());
+    }
+
+    /** By move of a design, how many pieces are made ahead; each colour of a piece is of as many. */
+    private static Map<Integer, Integer> pieces(PourView poured, long design) {
+        Map<Integer, Integer> pieces = new TreeMap<>();
+        poured.pour().bowls().stream()
+                .flatMap(bowl -> bowl.portions().stream())
+                .flatMap(portion -> portion.drinks().stream())
+                .filter(drink -> drink.design().equals(Long.toString(design)) && drink.piecesEach() > 0)
+                .forEach(drink -> pieces.merge(
+                        drink.move(), drink.piecesEach() * drink.cookies() + drink.sparePieces(), Math::max));
+        return pieces;
     }
 
     /** A grid to lie under cookies. PDF. */

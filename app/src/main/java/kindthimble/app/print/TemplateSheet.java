@@ -21,6 +21,9 @@ final class TemplateSheet {
     private static final double EDGE = 0.35;
     private static final double NUMBER_POINTS = 6;
 
+    /** More lie on no film. */
+    private static final int MOST_PIECES = 400;
+
     /** How much of a cookie may differ from its mirror image for half a template to do. */
     private static final double LEAST_ALIKE = 0.98;
 
@@ -81,8 +84,12 @@ final class TemplateSheet {
         return cookie.baked().middle().x();
     }
 
-    /** The pieces of a design that are made on film, as many as are needed, with room to cut a sleeve between them. */
-    static byte[] transfers(Prints.Printed order, Cookie cookie, int cookies, ShopSettings shop) {
+    /**
+     * The pieces of a design that are made on film, with room to cut a sleeve between them.
+     *
+     * @param made by move, how many are made, spares with them
+     */
+    static byte[] transfers(Prints.Printed order, Cookie cookie, Map<Integer, Integer> made, ShopSettings shop) {
         Written w = new Written(shop);
         String name = cookie.design().name();
         List<Integer> onFilm = cookie.small().entrySet().stream()
@@ -94,20 +101,24 @@ final class TemplateSheet {
         }
         try (Paper paper = new Paper("Transfers: " + name, w.paper(), name + "  -  " + order.foot(w), TrueSize.LEFT)) {
             TemplateSheet sheet = new TemplateSheet(paper, false, false);
-            String title = name + ": to lie under the film";
+            String title = "%s: %s to lie under the film".formatted(name, pieces(onFilm, made));
             sheet.page.head(title);
             for (int move : onFilm) {
                 Cookie piece = cookie.small().get(move);
-                int each = Math.max(
-                        1, cookie.standing().getOrDefault(move, List.of()).size());
+                int pieces = made.getOrDefault(move, 1);
                 sheet.lay(
-                        Math.min(400, each * cookies),
+                        Math.min(MOST_PIECES, pieces),
                         piece.baked().box(),
                         (x, y) -> sheet.cookie(piece, null, x, y),
                         title);
             }
             return paper.bytes();
         }
+    }
+
+    private static String pieces(List<Integer> moves, Map<Integer, Integer> made) {
+        int all = moves.stream().mapToInt(move -> made.getOrDefault(move, 1)).sum();
+        return all == 1 ? "1 piece" : "%,d pieces".formatted(all);
     }
 
     private interface Laid {

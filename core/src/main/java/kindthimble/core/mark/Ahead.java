@@ -8,8 +8,8 @@ package kindthimble.core.mark;
  * @param leastSpares made at the least
  */
 public record Ahead(int pieces, double spareShare, int leastSpares) {
-    /** Pieces made beyond those that a number of cookies take. */
-    public int spares(int cookies) {
-        return cookies == 0 ? 0 : (int) Math.max(leastSpares, Math.ceil(pieces * cookies * spareShare - 1e-9));
+    /** Pieces made beyond so many that cookies take. */
+    public int sparesOf(int all) {
+        return all == 0 ? 0 : (int) Math.max(leastSpares, Math.ceil(all * spareShare - 1e-9));
     }
 }

@@ -227,6 +227,29 @@ public record Transfer(
         return colours;
     }
 
+    /** What is made on film, whatever it goes on and however it gets there: alike where two pieces are. */
+    public Transfer piece() {
+        return new Transfer(
+                colour,
+                form,
+                path,
+                sizeMm,
+                1,
+                null,
+                countSeconds,
+                second,
+                secondGoes,
+                moves,
+                null,
+                null,
+                null,
+                standing,
+                fragile,
+                null,
+                null,
+                null);
+    }
+
     @Override
     public List<Move> inner() {
         return moves == null ? List.of() : moves;

@@ -53,13 +53,14 @@ public final class Tally {
         Map<String, Sum> sums = new LinkedHashMap<>();
         Map<String, Double> inDipBowls = new HashMap<>();
         Map<Thing, Double> supplies = new TreeMap<>();
+        SparePieces pieces = new SparePieces(set, count -> count + spares(count), bowls);
         for (CookieSet.Line line : set.lines()) {
             int extra = spares(line.count());
             cookies += line.count();
             spares += extra;
             if (line.count() > 0) {
-                add(line, line.count() + extra, sums, inDipBowls);
-                addSupplies(line, line.count() + extra, supplies);
+                add(line, line.count() + extra, pieces, sums, inDipBowls);
+                addSupplies(line, line.count() + extra, pieces, supplies);
             }
         }
         return new Demand(
@@ -82,7 +83,8 @@ public final class Tally {
                 : Math.max(1, (int) Math.ceil(cookies * breakagePercent / 100 - 1e-9));
     }
 
-    private void add(CookieSet.Line line, int iced, Map<String, Sum> sums, Map<String, Double> inDipBowls) {
+    private void add(
+            CookieSet.Line line, int iced, SparePieces pieces, Map<String, Sum> sums, Map<String, Double> inDipBowls) {
         Map<String, Double> gramsOnEach = new LinkedHashMap<>();
         for (OnCookie on : line.cookie().marks()) {
             Icing icing = on.mark().icing();
@@ -93,7 +95,8 @@ public final class Tally {
             String bowl = bowls.apply(icing.colour());
             gramsOnEach.merge(bowl, grams, Double::sum);
             String dipBowl = dipBowl(icing, bowl);
-            sums.computeIfAbsent(bowl, colour -> new Sum()).add(icing, dipBowl, drink(line.design(), on, grams, iced));
+            sums.computeIfAbsent(bowl, colour -> new Sum())
+                    .add(icing, dipBowl, drink(line.design(), on, grams, iced, pieces));
             if (dipBowl != null) {
                 inDipBowls.merge(dipBowl, grams * iced, Double::sum);
             }
@@ -110,10 +113,10 @@ public final class Tally {
         }
     }
 
-    private static void addSupplies(CookieSet.Line line, int iced, Map<Thing, Double> supplies) {
+    private static void addSupplies(CookieSet.Line line, int iced, SparePieces pieces, Map<Thing, Double> supplies) {
         for (OnCookie on : line.cookie().marks()) {
             Ahead ahead = on.mark().ahead();
-            double times = ahead == null ? iced : iced + (double) ahead.spares(iced) / ahead.pieces();
+            double times = ahead == null ? iced : iced + (double) pieces.of(line.design(), on.move()) / ahead.pieces();
             on.mark()
                     .supplies()
                     .forEach(one ->
@@ -133,12 +136,12 @@ public final class Tally {
         return icing.consistency().countSeconds() + " s " + colours;
     }
 
-    private static Demand.Drink drink(String design, OnCookie on, double grams, int iced) {
+    private static Demand.Drink drink(String design, OnCookie on, double grams, int iced, SparePieces pieces) {
         Ahead ahead = on.mark().ahead();
         String tip = on.mark().icing().tip();
         return ahead == null
                 ? new Demand.Drink(design, on.move(), grams, iced, 0, 0, tip)
-                : new Demand.Drink(design, on.move(), grams, iced, ahead.pieces(), ahead.spares(iced), tip);
+                : new Demand.Drink(design, on.move(), grams, iced, ahead.pieces(), pieces.of(design, on.move()), tip);
     }
 
     /** What is thinned and filled alike. */

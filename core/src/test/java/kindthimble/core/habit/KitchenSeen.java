@@ -268,7 +268,11 @@ final class KitchenSeen {
     }
 
     static Seen spares(int transfers) {
-        return ofMarks(ON_FILM, mark -> mark.ahead() == null ? 0 : mark.ahead().spares(transfers));
+        return ofMarks(
+                ON_FILM,
+                mark -> mark.ahead() == null
+                        ? 0
+                        : mark.ahead().sparesOf(mark.ahead().pieces() * transfers));
     }
 
     static Seen poured(int each, ToDoubleFunction<Pour> seen) {

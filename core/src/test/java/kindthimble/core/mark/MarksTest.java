@@ -246,13 +246,13 @@ class MarksTest {
     @Test
     void sparesAreTheLargerOfTheLeastAndTheShare() {
         Ahead sturdy = new Ahead(1, 0.15, 2);
-        assertEquals(0, sturdy.spares(0));
-        assertEquals(2, sturdy.spares(1));
-        assertEquals(2, sturdy.spares(13), "15 % of 13 are 1.95");
-        assertEquals(3, sturdy.spares(14), "2.1, rounded up");
-        assertEquals(15, sturdy.spares(100));
-        assertEquals(30, new Ahead(2, 0.15, 2).spares(100), "two on each");
-        assertEquals(6, new Ahead(1, 0.3, 6).spares(10));
+        assertEquals(0, sturdy.sparesOf(0));
+        assertEquals(2, sturdy.sparesOf(1));
+        assertEquals(2, sturdy.sparesOf(13), "15 % of 13 are 1.95");
+        assertEquals(3, sturdy.sparesOf(14), "2.1, rounded up");
+        assertEquals(15, sturdy.sparesOf(100));
+        assertEquals(30, new Ahead(2, 0.15, 2).sparesOf(200), "two on each");
+        assertEquals(6, new Ahead(1, 0.3, 6).sparesOf(10));
     }
 
     @Test
