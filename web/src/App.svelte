@@ -6,6 +6,7 @@
   import { reach } from "./desk/reach.svelte";
   import { shop } from "./desk/shop.svelte";
   import Away from "./parts/Away.svelte";
+  import IcingLight from "./marks/IcingLight.svelte";
   import Keys from "./parts/Keys.svelte";
   import Toast from "./parts/Toast.svelte";
   import LetIn from "./stations/devices/LetIn.svelte";
@@ -48,6 +49,7 @@
 
 <a class="skip" href="#content" onclick={skip}>To what this page is about</a>
 <Away />
+<IcingLight />
 <div id="content">
   {#if reach.isOut}
     <LetIn />

@@ -1,34 +1,40 @@
 <script lang="ts">
   import type { CookieView, Layer } from "../api/types";
   import { isPale } from "../units/colour";
-  import Gloss from "./Gloss.svelte";
-  import { isOn, shineOf, type Moment } from "./moments";
+  import { litGroups } from "./light";
+  import { isOn, type Moment } from "./moments";
   import { placed } from "./placed";
 
-  // Paints what the server answers: layers of paths in mm, from the cookie up; of a moment while it dries, what is on it then and how
-  // that shines.
+  // Paints what the server answers: layers of paths in mm, from the cookie up, lit as icing is; of a moment while it dries, what is on it then
+  // and how that shines. On paper, where colours are forced, and where many are seen at once it is flat.
   let {
     cookie,
     hexes,
     lit = null,
     until = null,
+    flat = false,
   }: {
-    cookie: Pick<CookieView, "layers"> & { sections: unknown[] };
+    cookie: Pick<CookieView, "layers"> & {
+      sections: unknown[];
+      marks?: Pick<CookieView["marks"][number], "move" | "state">[];
+    };
     hexes: Record<string, string>;
     lit?: number | null;
     until?: Moment | null;
+    flat?: boolean;
   } = $props();
 
   const layers = $derived(
     until === null ? cookie.layers : cookie.layers.filter((layer) => isOn(layer, until)),
   );
+  const groups = $derived(litGroups(layers, cookie.marks ?? [], until));
   const hex = (layer: Layer) => hexes[layer.colour] ?? "#888888";
   const isCoat = (layer: Layer) => layer.role === "COAT" || layer.role === "FLOWING";
   const at = (layer: Layer) => placed(layer.at);
   const rim = (layer: Layer) => (isPale(hex(layer)) ? "#1B2440" : "none");
 </script>
 
-{#each layers as layer, i (i)}
+{#snippet painted(layer: Layer)}
   {#if layer.role === "DOUGH"}
     <path
       d={layer.path}
@@ -45,7 +51,7 @@
         transform={at(layer)}
         fill="none"
         stroke="#1B2440"
-        stroke-opacity={layer.role === "RAISED" ? 0.75 : 0.35}
+        stroke-opacity={layer.role === "RAISED" ? 0.45 : 0.35}
         stroke-width={layer.strokeMm + 0.35}
         stroke-linejoin="round"
       />
@@ -65,7 +71,7 @@
       fill={hex(layer)}
       fill-rule="evenodd"
       stroke={layer.role === "RAISED" ? "#1B2440" : rim(layer)}
-      stroke-opacity={rim(layer) === "none" || isCoat(layer) ? 0.35 : 0.6}
+      stroke-opacity={rim(layer) === "none" || isCoat(layer) ? 0.25 : 0.45}
       stroke-width="0.3"
     />
     {#if layer.role === "COAT" && cookie.sections.length > 1}
@@ -74,9 +80,15 @@
       <path class="crease" d={layer.path} />
     {/if}
   {/if}
-  {#if until && layer.role !== "DOUGH" && layer.role !== "DRESSING"}
-    <Gloss {layer} shine={shineOf(layer, until)} />
-  {/if}
+{/snippet}
+
+{#each groups as group, i (i)}
+  <g
+    class={flat || group.light === "none" ? "" : `lit-${group.light} ${group.shine}`}
+    data-shine={until && group.light !== "none" ? group.shine : undefined}
+  >
+    {#each group.layers as layer, n (n)}{@render painted(layer)}{/each}
+  </g>
 {/each}
 {#each layers.filter((layer) => layer.move === lit) as layer, i (i)}
   <path
@@ -90,6 +102,47 @@
 {/each}
 
 <style>
+  .lit-soft.wet {
+    filter: url(#icing-soft-wet);
+  }
+  .lit-soft.skinned {
+    filter: url(#icing-soft-skinned);
+  }
+  .lit-soft.dry {
+    filter: url(#icing-soft-dry);
+  }
+  .lit-domed.wet {
+    filter: url(#icing-domed-wet);
+  }
+  .lit-domed.skinned {
+    filter: url(#icing-domed-skinned);
+  }
+  .lit-domed.dry {
+    filter: url(#icing-domed-dry);
+  }
+  .lit-glaze.wet {
+    filter: url(#icing-glaze-wet);
+  }
+  .lit-glaze.skinned {
+    filter: url(#icing-glaze-skinned);
+  }
+  .lit-glaze.dry {
+    filter: url(#icing-glaze-dry);
+  }
+  .lit-raised.wet {
+    filter: url(#icing-raised-wet);
+  }
+  .lit-raised.skinned {
+    filter: url(#icing-raised-skinned);
+  }
+  .lit-raised.dry {
+    filter: url(#icing-raised-dry);
+  }
+  @media print, (forced-colors: active) {
+    g {
+      filter: none;
+    }
+  }
   .crease {
     fill: none;
     stroke: #1b2440;

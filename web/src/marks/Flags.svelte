@@ -1,8 +1,8 @@
 <script lang="ts">
   import type { CookieView } from "../api/types";
 
-  // A flag for each section on a line from inside it: its name, and the pass in which it is coated. They stand in two columns
-  // beside the cookie, so that they cover nothing; where there are too many for that, only numbers stand inside.
+  // A flag for each section: its name, and the pass in which it is coated. They stand in two columns beside the cookie, so that they cover nothing;
+  // a line to its section shows under the pointer only. Where there are too many for that, only numbers stand inside.
   let { cookie, unit }: { cookie: CookieView; unit: number } = $props();
 
   const MOST_BESIDE = 16;
@@ -36,8 +36,9 @@
 
 {#if beside}
   {#each flags as { section, x, y } (section.name)}
-    <g aria-hidden="true">
+    <g class="flag" aria-hidden="true">
       <line
+        class="leader"
         x1={section.at.x}
         y1={section.at.y}
         x2={x}
@@ -45,7 +46,7 @@
         stroke="#1B2440"
         stroke-width={0.3 * unit}
       />
-      <circle cx={section.at.x} cy={section.at.y} r={0.7 * unit} fill="#1B2440" />
+      <circle class="leader" cx={section.at.x} cy={section.at.y} r={0.7 * unit} fill="#1B2440" />
       <circle cx={x} cy={y} {r} fill="#FBFBF9" stroke="#23407A" stroke-width={0.4 * unit} />
       <text {x} y={y + r * 0.36} font-size={r}>{section.pass > 0 ? section.pass : "–"}</text>
       <text
@@ -78,6 +79,16 @@
 <style>
   g {
     pointer-events: none;
+  }
+  .flag {
+    pointer-events: auto;
+  }
+  .leader {
+    opacity: 0;
+    pointer-events: none;
+  }
+  .flag:hover .leader {
+    opacity: 1;
   }
   text {
     font-weight: 700;

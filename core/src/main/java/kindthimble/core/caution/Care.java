@@ -53,7 +53,7 @@ public enum Care {
                 cares.add(THINNED);
             }
         }
-        if (move instanceof Airbrush || move instanceof Marker marker && !marker.isScratched()) {
+        if (move instanceof Airbrush || move instanceof Marker marker && !marker.leavesNoColour()) {
             cares.add(SOLD_AS_FOOD);
         }
         if (move instanceof Sprinkle strewn && strewn.what() != Sprinkle.What.SUGAR) {
@@ -65,7 +65,7 @@ public enum Care {
     }
 
     private static boolean takesNeedle(Move move) {
-        return move instanceof Marker marker && marker.isScratched()
+        return move instanceof Marker marker && marker.leavesNoColour()
                 || move instanceof Dot dot && dot.drag() != null
                 || move instanceof Stripe stripe && stripe.dragged() != null
                 || move instanceof Blend;

@@ -18,7 +18,7 @@ final class MarkerOnHalfDry implements Warning {
     @Override
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Marker.class, (at, marker) -> {
-            if (!marker.isScratched()
+            if (!marker.leavesNoColour()
                     && cookie.marks().stream()
                             .anyMatch(on -> on.move() == at && on.mark().gate() == Gate.HALF_DRY)) {
                 found.add(

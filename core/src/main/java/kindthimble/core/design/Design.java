@@ -57,7 +57,7 @@ public record Design(
         this(format, name, cutter, spreadPercent, marginMm, null, null, moves);
     }
 
-    public boolean isWithoutThoughts() {
+    public boolean putsThoughtsAway() {
         return Boolean.TRUE.equals(withoutThoughts);
     }
 

@@ -94,7 +94,7 @@ public final class Measuring {
                 hands,
                 work.kitchen());
         List<Caution> cautions = new ArrayList<>(Cautions.of(iced, work.onFilm()));
-        if (design.isWithoutThoughts()) {
+        if (design.putsThoughtsAway()) {
             cautions.removeIf(caution -> !caution.isWarning());
         }
         Map<Integer, Cookie> small = new TreeMap<>();

@@ -70,7 +70,7 @@ final class Remedies {
                 all.add(effect == null ? caution.unmended() : caution.with(effect));
             }
         }
-        Caution order = cookie.design().isWithoutThoughts() ? null : betterOrder();
+        Caution order = cookie.design().putsThoughtsAway() ? null : betterOrder();
         if (order != null) {
             all.add(order);
         }

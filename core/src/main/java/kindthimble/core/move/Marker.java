@@ -88,7 +88,7 @@ public record Marker(
     }
 
     /** With a needle: it leaves no colour, and needs no marker. */
-    public boolean isScratched() {
+    public boolean leavesNoColour() {
         return colour == null || colour.isBlank();
     }
 
@@ -142,7 +142,7 @@ public record Marker(
                         gate,
                         stage,
                         centimetres * ground.mean(Habit.MARKER_SECONDS_PER_CM),
-                        isScratched() ? List.of() : List.of(new Supply(Supply.Sort.MARKER, colour, centimetres / 100)),
+                        leavesNoColour() ? List.of() : List.of(new Supply(Supply.Sort.MARKER, colour, centimetres / 100)),
                         Extent.of(lines, ground.mean(Habit.MARKER_MM))));
     }
 }
