@@ -140,7 +140,7 @@
   }
   @media print, (forced-colors: active) {
     g {
-      filter: none;
+      filter: none !important;
     }
   }
   .crease {

@@ -2,17 +2,19 @@
   import type { DesignView } from "../api/types";
   import CookiePicture from "./CookiePicture.svelte";
 
-  // One cookie, filling its box; with a scale given, at that many pixels a millimetre.
+  // One cookie, filling its box; with a scale given, at that many pixels a millimetre. Flat where many are seen at once.
   let {
     design,
     hexes,
     pxPerMm,
     label,
+    flat = false,
   }: {
     design: DesignView;
     hexes: Record<string, string>;
     pxPerMm?: number;
     label?: string;
+    flat?: boolean;
   } = $props();
 
   const box = $derived(design.cookie?.box ?? { x: -40, y: -40, widthMm: 80, heightMm: 80 });
@@ -27,7 +29,7 @@
   aria-label={label}
   aria-hidden={label ? undefined : "true"}
 >
-  {#if design.cookie}<CookiePicture cookie={design.cookie} {hexes} />{/if}
+  {#if design.cookie}<CookiePicture cookie={design.cookie} {hexes} {flat} />{/if}
 </svg>
 
 <style>

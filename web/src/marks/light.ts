@@ -11,6 +11,9 @@ export type LitGroup = { light: Light; shine: Moment["shine"]; layers: Layer[] }
 
 type Marks = Pick<CookieView["marks"][number], "move" | "state">[];
 
+/** Where more than so many cookies stand on a page they are painted flat. */
+export const MANY_COOKIES = 24;
+
 /** More than so many are not lit each by itself. */
 const MOST_RAISED = 24;
 

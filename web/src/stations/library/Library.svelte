@@ -5,6 +5,7 @@
   import { cutters } from "../../desk/cutters.svelte";
   import { removeFromLibrary, tagInLibrary } from "../../desk/library";
   import Thumb from "../../marks/Thumb.svelte";
+  import { MANY_COOKIES } from "../../marks/light";
   import Menu from "../../parts/Menu.svelte";
   import Sheet from "../../parts/Sheet.svelte";
   import Tags from "../../parts/Tags.svelte";
@@ -78,7 +79,13 @@
       <ul>
         {#each found as design (design.id)}
           <li>
-            <span class="picture"><Thumb design={pictured(design)} hexes={hexes(design)} /></span>
+            <span class="picture"
+              ><Thumb
+                design={pictured(design)}
+                hexes={hexes(design)}
+                flat={found.length > MANY_COOKIES}
+              /></span
+            >
             <span class="words">
               <strong><bdi>{design.document.name}</bdi></strong>
               <span class="soft">

@@ -2,6 +2,7 @@
   import type { DesignView } from "../../api/types";
   import { theDesk } from "../../desk/order.svelte";
   import Thumb from "../../marks/Thumb.svelte";
+  import { MANY_COOKIES } from "../../marks/light";
   import { calmly } from "../../parts/calm";
   import CountField from "../../parts/CountField.svelte";
   import Menu from "../../parts/Menu.svelte";
@@ -55,7 +56,14 @@
 
 <li class="tile">
   <a href={address} data-tile={design.id} onkeydown={keyed}>
-    <span class="picture"><Thumb {design} hexes={desk.hexes} {pxPerMm} /></span>
+    <span class="picture"
+      ><Thumb
+        {design}
+        hexes={desk.hexes}
+        {pxPerMm}
+        flat={desk.designs.length > MANY_COOKIES}
+      /></span
+    >
     <span class="name" title={design.document.name}><bdi>{design.document.name}</bdi></span>
     <span class="soft">
       {#if design.cookie}{grams(design.cookie.gramsEach)} g icing each{:else}{design.trouble}{/if}

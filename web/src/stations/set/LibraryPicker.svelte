@@ -4,6 +4,7 @@
   import { removeFromLibrary, takeFromLibrary } from "../../desk/library";
   import { theDesk } from "../../desk/order.svelte";
   import Thumb from "../../marks/Thumb.svelte";
+  import { MANY_COOKIES } from "../../marks/light";
   import CastList from "../../parts/CastList.svelte";
   import Press from "../../parts/Press.svelte";
   import { plural } from "../../units/format";
@@ -101,7 +102,11 @@
     {#each designs as design (design.id)}
       <li>
         <button class="one" onclick={() => choose(design)}>
-          <Thumb design={pictured(design)} hexes={hexes(design, design.cast)} />
+          <Thumb
+            design={pictured(design)}
+            hexes={hexes(design, design.cast)}
+            flat={designs.length > MANY_COOKIES}
+          />
           <span>{design.document.name}</span>
         </button>
       </li>

@@ -41,7 +41,7 @@
   <a href="/orders/{order.id}">
     <span class="tray">
       {#each laid as place (place.key)}
-        <span class="place"><Thumb design={place.design} {hexes} /></span>
+        <span class="place"><Thumb design={place.design} {hexes} flat /></span>
       {:else}
         <span class="soft">an empty tray</span>
       {/each}
