@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import kindthimble.core.words.Refused;
 
-/** The corners of rings of straight lines; of curves the ends. */
+/** The corners of rings, just as they are written; a curve is as many chords as anywhere else. */
 final class CornerTrack implements Track {
     private final List<double[][]> rings = new ArrayList<>();
     private final List<double[]> ring = new ArrayList<>();
@@ -44,7 +44,10 @@ final class CornerTrack implements Track {
 
     @Override
     public void curveTo(double c1x, double c1y, double c2x, double c2y, double x, double y) {
-        ring.add(new double[] {x, y});
+        double[] from = ring.get(ring.size() - 1);
+        for (int i = 1; i <= Pen.CHORDS_PER_CURVE; i++) {
+            ring.add(Pen.onCurve(from[0], from[1], c1x, c1y, c2x, c2y, x, y, (double) i / Pen.CHORDS_PER_CURVE));
+        }
     }
 
     @Override

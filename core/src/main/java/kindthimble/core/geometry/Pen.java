@@ -15,7 +15,7 @@ import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
  */
 public final class Pen {
     private static final int CHORDS_PER_TURN = 256;
-    private static final int CHORDS_PER_CURVE = 48;
+    static final int CHORDS_PER_CURVE = 48;
     private static final double TOLERANCE_MM = 0.006;
 
     /** Chords take a few thousandths from an area, never this much. */
@@ -119,15 +119,29 @@ public final class Pen {
         double fromX = x;
         double fromY = y;
         for (int i = 1; i <= CHORDS_PER_CURVE; i++) {
-            double t = (double) i / CHORDS_PER_CURVE;
-            double u = 1 - t;
-            double a = u * u * u;
-            double b = 3 * u * u * t;
-            double c = 3 * u * t * t;
-            double d = t * t * t;
-            put(a * fromX + b * c1x + c * c2x + d * toX, a * fromY + b * c1y + c * c2y + d * toY);
+            double[] point = onCurve(fromX, fromY, c1x, c1y, c2x, c2y, toX, toY, (double) i / CHORDS_PER_CURVE);
+            put(point[0], point[1]);
         }
         return this;
+    }
+
+    /** The point of a cubic Bézier curve at a share of its parameter, 0 to 1. */
+    static double[] onCurve(
+            double fromX,
+            double fromY,
+            double c1x,
+            double c1y,
+            double c2x,
+            double c2y,
+            double toX,
+            double toY,
+            double t) {
+        double u = 1 - t;
+        double a = u * u * u;
+        double b = 3 * u * u * t;
+        double c = 3 * u * t * t;
+        double d = t * t * t;
+        return new double[] {a * fromX + b * c1x + c * c2x + d * toX, a * fromY + b * c1y + c * c2y + d * toY};
     }
 
     /**

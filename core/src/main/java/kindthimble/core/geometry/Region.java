@@ -62,7 +62,7 @@ public final class Region {
     }
 
     /**
-     * A region by the corners of its rings, just as they stand in path data of straight lines; a ring inside another is a hole. Neighbours that are
+     * A region by the corners of its rings, just as they stand in path data; a ring inside another is a hole. Neighbours that are
      * written with the same corners share their edge to the last digit.
      *
      * @throws Refused when it can't be read

@@ -142,7 +142,9 @@ public record Marker(
                         gate,
                         stage,
                         centimetres * ground.mean(Habit.MARKER_SECONDS_PER_CM),
-                        leavesNoColour() ? List.of() : List.of(new Supply(Supply.Sort.MARKER, colour, centimetres / 100)),
+                        leavesNoColour()
+                                ? List.of()
+                                : List.of(new Supply(Supply.Sort.MARKER, colour, centimetres / 100)),
                         Extent.of(lines, ground.mean(Habit.MARKER_MM))));
     }
 }

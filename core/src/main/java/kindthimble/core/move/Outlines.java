@@ -1,5 +1,6 @@
 package kindthimble.core.move;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import kindthimble.core.catalogue.Amount;
@@ -32,6 +33,12 @@ public record Outlines(
         double acrossMm)
         implements Division {
     private static final int MOST_OUTLINES = 120;
+
+    /** So much may lie in two shapes of a drawing, by rounding. */
+    private static final double MOST_TWICE_MM2 = 1;
+
+    /** What two shapes have in common by a slip, at the most. */
+    private static final double MOST_SLIP_MM2 = 20;
 
     /** All outlines of a drawing together, in letters. */
     private static final int MOST_LETTERS = 400_000;
@@ -73,6 +80,30 @@ public record Outlines(
         if (parts.subList(0, drawn.size()).stream().allMatch(Region::isEmpty)) {
             throw new Refused("outlines", "This drawing lies beside the section. Read it again at another size.");
         }
-        return parts;
+        return apart(part, parts);
+    }
+
+    /** Icing is in a place once: what two shapes have in common by a slip of the reading is the first one's. */
+    private static List<Region> apart(Region part, List<Region> parts) {
+        double all = parts.stream().mapToDouble(Region::areaMm2).sum();
+        if (all <= part.areaMm2() + MOST_TWICE_MM2) {
+            return parts;
+        }
+        List<Region> apart = new ArrayList<>(parts);
+        for (int i = 1; i < apart.size(); i++) {
+            for (int j = 0; j < i; j++) {
+                Region both = apart.get(i).intersection(apart.get(j));
+                if (both.areaMm2() > MOST_SLIP_MM2) {
+                    throw new Refused(
+                            "outlines",
+                            "Shapes %d and %d of this drawing lie on each other, and icing can be there only once. Draw them side by side, or leave one out."
+                                    .formatted(j + 1, i + 1));
+                }
+                if (!both.isEmpty()) {
+                    apart.set(i, apart.get(i).difference(both));
+                }
+            }
+        }
+        return apart;
     }
 }
