@@ -31,7 +31,7 @@
     if (!kind) return;
     const colours = moves.map((m) => field(m, "colour") as string);
     const fresh = desk.palette.find((c) => !colours.includes(c.key)) ?? desk.palette[0];
-    const colour = (word === "flood" ? colours.at(-1) : undefined) ?? fresh?.key ?? "";
+    const colour = hand.bowl ?? (word === "flood" ? colours.at(-1) : undefined) ?? fresh?.key ?? "";
     const values = startingValues(kind, colour);
     if (kind.parameters.some((p) => p.name === "key")) {
       // A division is called by the next free letter, and comes before what is laid on its sections.

@@ -8,7 +8,7 @@
   import { countsOf } from "./counts";
   import type { Hand } from "./hand.svelte";
 
-  // The order's colours: a press gives the open move that colour or stiffness, or floods the sections that are chosen with it.
+  // The order's colours: a press gives the open move that colour or stiffness, or floods the sections that are chosen with it; else it is taken in hand.
   let { cookie, hand }: { cookie: CookieView; hand: Hand } = $props();
 
   const desk = theDesk();
@@ -23,15 +23,16 @@
       ? "press a colour for this move"
       : hand.chosen.length > 0
         ? `press a colour to flood ${hand.chosen.join(", ")}`
-        : "",
+        : hand.bowl
+          ? `press what ${desk.colourName(hand.bowl)} floods; its bowl again puts it down`
+          : "press a colour to take it, or a section or a mark to choose it",
   );
 </script>
 
 <div class="row" role="group" aria-label="Colours">
   {#each desk.palette as colour (colour.key)}
     <button
-      aria-pressed={worn === colour.key}
-      disabled={!does}
+      aria-pressed={worn === colour.key || (hand.open === null && hand.bowl === colour.key)}
       title={colour.name}
       onclick={() => hand.colour(colour.key)}
     >
@@ -39,7 +40,7 @@
       <span>{colour.name}</span>
     </button>
   {/each}
-  <span class="soft">{does || "press a section or a mark to choose it"}</span>
+  <span class="soft">{does}</span>
 </div>
 
 {#if counts.length > 1}
@@ -76,10 +77,7 @@
   button[aria-pressed="true"] {
     border-color: var(--cobalt);
   }
-  button:disabled {
-    cursor: default;
-  }
-  button:hover:not(:disabled) {
+  button:hover {
     background: var(--wash);
   }
 </style>

@@ -13,6 +13,8 @@ export class Hand {
   hovered = $state<number | null>(null);
   /** Sections that the next move goes on. */
   chosen = $state<string[]>([]);
+  /** Key of the colour in hand while no move is open: what is pressed next is flooded with it, what is added next has it. */
+  bowl = $state<string | null>(null);
   readonly lit = $derived(this.hovered ?? this.open);
 
   /**
@@ -84,7 +86,9 @@ export class Hand {
     const move = this.move;
     if (!cookie) return;
     if (at === null || !move) {
-      if (section) this.choose(section);
+      if (!section) return;
+      if (this.bowl === null) this.choose(section);
+      else this.flood([section], this.bowl);
     } else if (laidOf(move) === "PATH") {
       const where = whereOf(move);
       const path = extended(where.path, x - cookie.middle.x, y - cookie.middle.y);
@@ -108,30 +112,73 @@ export class Hand {
     return toggled(spelt ? names.join(" ") : on, section);
   }
 
-  /** Gives the open move a colour, or floods the chosen sections with it: those that one flood covers already change theirs. */
+  /**
+   * Gives the open move a colour, or floods the chosen sections with it: those that one flood covers already change theirs. With nothing in hand it
+   * is taken for the next press; once more puts it down.
+   */
   colour(key: string): void {
     if (this.open !== null) {
-      this.set(this.open, "colour", key);
+      if (this.move?.move === "flood") this.recolour(this.open, key);
+      else this.set(this.open, "colour", key);
+    } else if (this.chosen.length > 0) {
+      const chosen = this.chosen;
+      this.chosen = [];
+      this.flood(chosen, key);
+    } else {
+      this.bowl = this.bowl === key ? null : key;
+    }
+  }
+
+  private flood(wanted: string[], key: string): void {
+    const sections = this.design().cookie?.sections ?? [];
+    const own = this.moves.findIndex(
+      (move) => move.move === "flood" && (sections.length < 2 || this.isOn(move, wanted)),
+    );
+    if (own >= 0) {
+      this.recolour(own, key);
       return;
     }
-    if (this.chosen.length === 0) return;
-    const on = this.chosen.join(" ");
+    const flood: Move = { move: "flood", colour: key };
+    if (sections.length > 1) flood.on = wanted.join(" ");
+    this.edit((list) => list.push(flood));
+  }
+
+  private isOn(move: Move, wanted: string[]): boolean {
     const sections = this.design().cookie?.sections ?? [];
-    const wanted = [...this.chosen].sort().join(" ");
-    const own = this.moves.findIndex(
-      (move) =>
-        move.move === "flood" &&
-        (sections.length < 2 ||
-          meant(String(field(move, "on") ?? ""), sections)
-            .sort()
-            .join(" ") === wanted),
+    return (
+      meant(String(field(move, "on") ?? ""), sections)
+        .sort()
+        .join(" ") === [...wanted].sort().join(" ")
     );
-    this.chosen = [];
-    if (own >= 0) this.set(own, "colour", key);
-    else {
-      const flood: Move = { move: "flood", colour: key };
-      if (sections.length > 1) flood.on = on;
-      this.edit((list) => list.push(flood));
+  }
+
+  /** What followed a flood's colour last, with the colour that it had: a second press of the same colour parts them. */
+  private followed: { flood: number; key: string; outlines: number[]; was: string } | null = null;
+
+  /** A flood in another colour, and the outlines of the same sections that had its colour with it. */
+  private recolour(flood: number, key: string): void {
+    const move = this.moves[flood];
+    const was = move ? String(field(move, "colour") ?? "") : "";
+    const last = this.followed;
+    if (last && last.flood === flood && last.key === key && was === key) {
+      this.followed = null;
+      this.edit((list) => this.paint(list, last.outlines, last.was), `${flood}.colour`);
+      return;
+    }
+    if (!move || was === key) return;
+    const sections = this.design().cookie?.sections ?? [];
+    const own = meant(String(field(move, "on") ?? ""), sections);
+    const outlines = this.moves.flatMap((one, i) =>
+      one.move === "outline" && field(one, "colour") === was && this.isOn(one, own) ? [i] : [],
+    );
+    this.followed = outlines.length > 0 ? { flood, key, outlines, was } : null;
+    this.edit((list) => this.paint(list, [flood, ...outlines], key), `${flood}.colour`);
+  }
+
+  private paint(list: Move[], which: number[], key: string): void {
+    for (const i of which) {
+      const move = list[i];
+      if (move) setField(move, "colour", key);
     }
   }
 

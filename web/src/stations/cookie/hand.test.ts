@@ -157,9 +157,38 @@ describe("a colour that is pressed", () => {
     expect(on.moves.at(-1)).toEqual({ move: "flood", colour: "poppy", on: "a1 a2" });
   });
 
-  it("does nothing where nothing is chosen", () => {
+  it("is taken for what is pressed next where nothing is chosen, and put down again", () => {
     on.hand.colour("poppy");
     expect(on.gestures).toEqual([]);
+    expect(on.hand.bowl).toBe("poppy");
+    on.hand.press(1, 1, "a2");
+    expect(on.moves[1]).toMatchObject({ colour: "poppy", on: "a2" });
+    on.hand.press(1, 1, "a1");
+    expect(on.moves.at(-1)).toEqual({ move: "flood", colour: "poppy", on: "a1" });
+    on.hand.colour("poppy");
+    expect(on.hand.bowl).toBeNull();
+    on.hand.press(1, 1, "a2");
+    expect(on.hand.chosen).toEqual(["a2"]);
+  });
+
+  it("takes the outline of the same sections with it, and a second press parts them", () => {
+    on = new OnDesk([
+      { move: "outline", colour: "sky", on: "a1 a3" },
+      { move: "outline", colour: "navy", on: "a-odd" },
+      { move: "outline", colour: "sky", on: "a2" },
+      { move: "flood", colour: "sky", on: "a-odd" },
+    ]);
+    open(3);
+    const worn = () => on.moves.map((move) => (move as { colour?: string }).colour);
+    on.hand.colour("poppy");
+    expect(worn()).toEqual(["poppy", "navy", "sky", "poppy"]);
+    on.hand.colour("poppy");
+    expect(worn()).toEqual(["sky", "navy", "sky", "poppy"]);
+    on.hand.colour("poppy");
+    expect(worn()).toEqual(["sky", "navy", "sky", "poppy"]);
+    on.hand.colour("white");
+    // Parted, the outline stays as it is.
+    expect(worn()).toEqual(["sky", "navy", "sky", "white"]);
   });
 
   it("floods an undivided cookie without naming a section", () => {

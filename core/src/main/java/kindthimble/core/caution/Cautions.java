@@ -35,7 +35,12 @@ public final class Cautions {
             new LeanUnderStencil(),
             new MarkOverEdge());
     private static final List<Warning> OF_THE_WHOLE = List.of(
-            new DarkBesideLight(), new WetWindow(), new TooThick(), new StackedNearEdge(), new LargeShareOfHands());
+            new OutOfOven(),
+            new DarkBesideLight(),
+            new WetWindow(),
+            new TooThick(),
+            new StackedNearEdge(),
+            new LargeShareOfHands());
 
     /** How many there are. */
     static final int COUNT = OF_MOVES.size() + OF_THE_WHOLE.size();

@@ -374,6 +374,11 @@ final class CautionCases {
                         card(WHITE, at(Where.of(Laid.EDGE), Moves.line("rose"), Wait.AT_ONCE), stencil(null)),
                         card(WHITE, dots(6, 4.0), stencil(null))),
                 new Case(
+                        "it fits on none",
+                        null,
+                        Moves.design(new BasicForm.Square(), 300, 3.0, WHITE),
+                        Moves.design(new BasicForm.Square(), 290, 3.0, WHITE)),
+                new Case(
                         "% of the hands",
                         "Dip it instead",
                         card(Moves.outline("white"), WHITE, marker(Marker.When.SURFACE_DRY)),
