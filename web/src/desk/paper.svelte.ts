@@ -2,7 +2,16 @@ import type { Problem } from "../api/types";
 import { connection } from "./connection.svelte";
 import { type Draft, drafts } from "./drafts";
 import { Line, outbox, type Then } from "./outbox.svelte";
-import { applied, changes, compact, followed, isHeld, type Pending, rebased } from "./pending";
+import {
+  applied,
+  changes,
+  compact,
+  followed,
+  isHeld,
+  type Pending,
+  rebased,
+  without,
+} from "./pending";
 import { at, lies, placeOf } from "./places";
 import { toast } from "./toast.svelte";
 
@@ -279,7 +288,7 @@ export class Paper<T extends object> {
     if (blamed.typed) {
       this.#mark(group, { sentence: problem.detail });
     } else {
-      this.pending = this.pending.filter((edit) => !group.includes(edit));
+      this.pending = without(this.pending, group, this.stored);
       toast.say(problem.detail);
     }
     this.#keep();

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { applied, changes, compact, followed, type Pending, rebased } from "./pending";
+import { applied, changes, compact, followed, type Pending, rebased, without } from "./pending";
 import { put } from "./places";
 
 const ORDER = {
@@ -146,5 +146,77 @@ describe("what is held", () => {
       change(tree);
       expect(follow().held).toEqual([]);
     }
+  });
+});
+
+describe("what stands behind a press that was refused", () => {
+  const MOVES = "/designs/7/moves";
+  const moves = ORDER.designs[7].moves;
+  const added = { move: "dot", colour: "sky", pieces: 900 };
+
+  /** A press, and what was changed after it, one after the other, none of it stored. */
+  function after(press: unknown[], ...then: [string, unknown][]): Pending[] {
+    const edits: Pending[] = changes(ORDER, put(ORDER, MOVES, press), null, false);
+    for (const [path, now] of then) {
+      const tree = applied(ORDER, edits);
+      edits.push(...changes(tree, put(tree, path, now), "g", true));
+    }
+    return edits;
+  }
+
+  const left = (edits: Pending[]) =>
+    applied(ORDER, without(edits, edits.slice(0, 1), ORDER)).designs[7].moves;
+
+  it("goes with it where it was changed in what that put in, and lands on no neighbour", () => {
+    expect(left(after([...moves, added], [`${MOVES}/3/pieces`, 12]))).toEqual(moves);
+    const within = [moves[0], moves[1], added, moves[2]];
+    expect(left(after(within, [`${MOVES}/2/pieces`, 12], [`${MOVES}/2/colour`, "navy"]))).toEqual(
+      moves,
+    );
+  });
+
+  it("is found again where it stands without that", () => {
+    const within = [added, ...moves];
+    const edits = after(within, [`${MOVES}/2/fullness`, 1.1], [`${MOVES}/3/pieces`, 7]);
+    expect(left(edits)).toEqual([
+      moves[0],
+      { ...moves[1], fullness: 1.1 },
+      { ...moves[2], pieces: 7 },
+    ]);
+  });
+
+  it("is put in by itself where it is a further move", () => {
+    const edits = after([...moves, added]);
+    const tree = applied(ORDER, edits);
+    const more = { move: "line", colour: "sky" };
+    edits.push(...changes(tree, put(tree, MOVES, [...tree.designs[7].moves, more]), null, false));
+    expect(left(edits)).toEqual([...moves, more]);
+  });
+});
+
+describe("a change of a move that somebody else has taken away", () => {
+  it("does not land on a move of the same kind", () => {
+    const two = put(ORDER, "/designs/7/moves", [
+      { move: "dot", colour: "white", pieces: 6, sizeMm: 3 },
+      { move: "dot", colour: "navy", pieces: 9, sizeMm: 5 },
+    ]);
+    const mine = typed("/designs/7/moves/0/pieces", 12, two);
+    const stored = put(two, "/designs/7/moves", [two.designs[7].moves[1]]);
+    expect(
+      applied(
+        stored,
+        rebased([mine], stored).filter((one) => !one.theirs),
+      ),
+    ).toEqual(stored);
+  });
+
+  it("is found where something else of the move was changed as well", () => {
+    const mine = typed("/designs/7/moves/2/pieces", 12);
+    const stored = put(ORDER, "/designs/7/moves/2/colour", "navy");
+    expect(applied(stored, rebased([mine], stored)).designs[7].moves[2]).toEqual({
+      move: "dot",
+      colour: "navy",
+      pieces: 12,
+    });
   });
 });

@@ -98,13 +98,55 @@ function found(tree: unknown, path: string, owner: unknown): string | undefined 
   return isOneOf(elements[here], owner) ? path : undefined;
 }
 
-/** Whether an element is the same thing, though something of it has changed. */
+/** Whether an element is the same thing, though something of it has changed: of moves of one kind that are alike but for one thing. */
 function isOneOf(one: unknown, other: unknown): boolean {
   if (typeof one !== "object" || typeof other !== "object" || !one || !other) return false;
-  return ["key", "move", "name"].some((by) => {
-    const mark = (other as Record<string, unknown>)[by];
-    return mark !== undefined && (one as Record<string, unknown>)[by] === mark;
-  });
+  const [here, known] = [one, other] as Record<string, unknown>[];
+  if (!here || !known) return false;
+  if (known["move"] !== undefined) {
+    const names = new Set([...Object.keys(here), ...Object.keys(known)]);
+    const unlike = [...names].filter((name) => !same(here[name], known[name]));
+    return here["move"] === known["move"] && unlike.length <= 1;
+  }
+  return ["key", "name"].some((by) => known[by] !== undefined && here[by] === known[by]);
+}
+
+/**
+ * What is left to be stored when some of it has been dropped, as it was refused: what was changed of that goes with it, and what stands behind it in a
+ * list is found again where it is now, so that nothing lands on its neighbour.
+ */
+export function without(edits: Pending[], dropped: Pending[], tree: unknown): Pending[] {
+  const kept: Pending[] = [];
+  for (const edit of edits) {
+    if (dropped.includes(edit)) continue;
+    const before = applied(
+      tree,
+      kept.filter((one) => !isHeld(one)),
+    );
+    const path = isHeld(edit) ? edit.path : standing(before, edit.path, edit.owner);
+    if (path === undefined) continue;
+    const here = at(before, path);
+    const joined =
+      Array.isArray(edit.was) && Array.isArray(edit.now) && Array.isArray(here)
+        ? joinedLists(edit.was, edit.now, here)
+        : undefined;
+    kept.push(joined ? { ...edit, path, was: here, now: joined } : { ...edit, path });
+  }
+  return kept;
+}
+
+/** Where just this element of a list stands, the nearest to where it was; undefined when it is not there. */
+function standing(tree: unknown, path: string, owner: unknown): string | undefined {
+  if (owner === undefined) return path;
+  const place = ownerPlace(tree, path);
+  if (!place) return undefined;
+  const way = parts(place);
+  const list = way.slice(0, -1).reduce(inside, "");
+  const was = Number(way.at(-1));
+  const nearest = (at(tree, list) as unknown[])
+    .flatMap((one, i) => (same(one, owner) ? [i] : []))
+    .sort((a, b) => Math.abs(a - was) - Math.abs(b - was))[0];
+  return nearest === undefined ? undefined : inside(list, nearest) + path.slice(place.length);
 }
 
 /**
