@@ -198,7 +198,7 @@ describe("a change of a move that somebody else has taken away", () => {
   it("does not land on a move of the same kind", () => {
     const two = put(ORDER, "/designs/7/moves", [
       { move: "dot", colour: "white", pieces: 6, sizeMm: 3 },
-      { move: "dot", colour: "navy", pieces: 9, sizeMm: 5 },
+      { move: "dot", colour: "navy", pieces: 6, sizeMm: 5 },
     ]);
     const mine = typed("/designs/7/moves/0/pieces", 12, two);
     const stored = put(two, "/designs/7/moves", [two.designs[7].moves[1]]);
