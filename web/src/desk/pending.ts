@@ -105,7 +105,9 @@ function isOneOf(one: unknown, other: unknown): boolean {
   if (!here || !known) return false;
   if (known["move"] !== undefined) {
     const names = new Set([...Object.keys(here), ...Object.keys(known)]);
-    const unlike = [...names].filter((name) => !same(here[name], known[name]));
+    const unlike = [...names].filter(
+      (name) => !same(here[name] ?? undefined, known[name] ?? undefined),
+    );
     return here["move"] === known["move"] && unlike.length <= 1;
   }
   return ["key", "name"].some((by) => known[by] !== undefined && here[by] === known[by]);

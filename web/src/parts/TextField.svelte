@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { ended } from "./ended";
   import Field from "./Field.svelte";
 
   // Words that are written to a place of the paper. They are stored when the hand rests or leaves.
@@ -33,6 +34,7 @@
       oninput={(e) => onchange(e.currentTarget.value)}></textarea>
   {:else}
     <input
+      {@attach type === "text" && ended}
       {type}
       {value}
       maxlength={longest}

@@ -2,6 +2,7 @@
   import type { DesignView } from "../../api/types";
   import { theDesk } from "../../desk/order.svelte";
   import CountField from "../../parts/CountField.svelte";
+  import { ended } from "../../parts/ended";
   import { fixed, grams, inches, lasting } from "../../units/format";
 
   // Above a design: its name, how many of it, and what one takes.
@@ -28,6 +29,7 @@
   <input
     class="name"
     {@attach newName}
+    {@attach ended}
     aria-label="Name of the design"
     maxlength="200"
     autocomplete="off"

@@ -18,14 +18,22 @@
   const cookie = $derived(design.cookie);
   let until = $state<Moment | null>(null);
   let litCaution = $state<number | null>(null);
+  /** Number of the design whose cutter has been picked: then the pictures fold, and the cookie and its colours are in sight. */
+  let picked = $state<number | null>(null);
 </script>
 
-{#if isNew}
-  <!-- A cookie begins with its cutter: while it is new, they all lie there. -->
+{#if isNew && picked !== design.id}
+  <!-- A cookie begins with its cutter: until one is picked, they all lie there. -->
   <CutterChoice
     chosen={design.document.cutter.shape.kind}
-    onown={(own) => desk.editDesign(design.id, (draft) => cutWith(draft.document.cutter, own))}
-    onpick={(word) => desk.editDesign(design.id, (draft) => withCutter(draft.document, word))}
+    onown={(own) => {
+      picked = design.id;
+      desk.editDesign(design.id, (draft) => cutWith(draft.document.cutter, own));
+    }}
+    onpick={(word) => {
+      picked = design.id;
+      desk.editDesign(design.id, (draft) => withCutter(draft.document, word));
+    }}
   />
 {/if}
 {#if cookie}

@@ -236,10 +236,12 @@ class PressedCookieTest {
         cutters.getByText("heart", new Locator.GetByTextOptions().setExact(true))
                 .click();
         assertEquals("heart", stored(page).at("/cutter/shape/kind").asString());
-        page.getByLabel("Name of the design").fill("Clay heart");
-        assertThat(cutters).isVisible();
-        quick(page, "dot").click();
         assertThat(cutters).isHidden();
+        Locator name = page.getByLabel("Name of the design");
+        name.fill("Clay heart");
+        name.press("Enter");
+        assertThat(name).not().isFocused();
+        quick(page, "dot").click();
         // Later they lie behind the picture of the one that is taken.
         page.locator("button.shape").click();
         cutters.getByText("arch", new Locator.GetByTextOptions().setExact(true)).click();
