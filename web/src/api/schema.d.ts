@@ -1772,6 +1772,7 @@ export interface components {
             cuttersDrawn: {
                 [key: string]: string;
             };
+            tallCutters: string[];
             movesDrawn: {
                 [key: string]: components["schemas"]["Layer"][];
             };

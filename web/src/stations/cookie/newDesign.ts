@@ -26,7 +26,7 @@ export function newDesign(palette: PaletteColour[], others: Design[]): Design {
   };
 }
 
-/** Gives a design a cutter of another form, at its size. */
+/** Gives a design a cutter of another form, at its size: one that is longer than wide is as long as that. */
 export function withCutter(design: Design, word: string): void {
   const picked = reference.cutter(word);
   if (!picked) return;
@@ -34,4 +34,5 @@ export function withCutter(design: Design, word: string): void {
     kind: word,
     ...startingValues(picked, ""),
   } as typeof design.cutter.shape;
+  if (reference.catalogue?.tallCutters.includes(word)) design.cutter.across = "HEIGHT";
 }

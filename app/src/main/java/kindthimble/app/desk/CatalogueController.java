@@ -50,11 +50,13 @@ class CatalogueController {
                 ReferenceGels.ALL.stream().map(Gel::key).toList(),
                 List.of(Filling.values()),
                 CUTTERS_DRAWN,
+                TALL_CUTTERS,
                 MOVES_DRAWN,
                 new Most(PaletteColour.MOST_COLOURS, Orders.MOST_DESIGNS, Orders.MOST_COOKIES));
     }
 
     private static final Map<String, String> CUTTERS_DRAWN = Pictures.ofCutters();
+    private static final List<String> TALL_CUTTERS = Pictures.ofTallCutters();
     private static final Map<String, List<Layer>> MOVES_DRAWN = Pictures.ofMoves();
 
     /** What can be typed beside moves and cutters' forms. */
@@ -87,6 +89,7 @@ class CatalogueController {
      * @param referenceGels keys of the gels that ship
      * @param fillings the ways of filling
      * @param cuttersDrawn outline of each form, 80 mm wide about the origin
+     * @param tallCutters words of those that are longer than wide, and so measured by their height
      * @param movesDrawn what each move looks like on a small cookie, in the colours {@code mark} and {@code ground}
      * @param most how much an order holds
      */
@@ -101,6 +104,7 @@ class CatalogueController {
             List<String> referenceGels,
             List<Filling> fillings,
             Map<String, String> cuttersDrawn,
+            List<String> tallCutters,
             Map<String, List<Layer>> movesDrawn,
             Most most) {}
 

@@ -40,6 +40,9 @@ public final class Pictures {
 
     private static final double COOKIE_MM = 44;
 
+    /** So many times as long as wide. */
+    private static final double TALL = 1.25;
+
     private Pictures() {}
 
     /** By the word of each kind of move, what there is to paint. */
@@ -72,6 +75,18 @@ public final class Pictures {
                     (isTall ? new Cutter(shape, Across.HEIGHT, TALLEST_MM).baked(0) : wide).pathData());
         }
         return outlines;
+    }
+
+    /** Words of the kinds of cutter that are longer than they are wide: the size of such a one is how long it is. */
+    public static List<String> ofTallCutters() {
+        List<String> tall = new ArrayList<>();
+        for (Class<?> kind : Catalogue.recordsOf(CutterShape.class)) {
+            CutterShape shape = (CutterShape) Plain.of(kind, MARK);
+            if (new Cutter(shape, Across.WIDTH, CUTTER_MM).baked(0).box().heightMm() > TALL * CUTTER_MM) {
+                tall.add(Catalogue.word(kind));
+            }
+        }
+        return tall;
     }
 
     private static List<Move> moves(Move move) {
