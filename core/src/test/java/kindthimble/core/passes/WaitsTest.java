@@ -1,5 +1,7 @@
 package kindthimble.core.passes;
 
+import static kindthimble.core.passes.PassOf.pass;
+import static kindthimble.core.passes.PassOf.passOf;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -36,22 +38,6 @@ class WaitsTest {
 
     private static Move line(String colour, String path) {
         return new RaisedLines(colour, 1, null, null, path, null, null, Wait.FIRM, null, null);
-    }
-
-    private static int pass(Cookie cookie, int move) {
-        return cookie.marks().stream()
-                .filter(on -> on.move() == move)
-                .mapToInt(on -> on.pass())
-                .max()
-                .orElseThrow();
-    }
-
-    private static Passes.Pass passOf(Cookie cookie, int move) {
-        int number = pass(cookie, move);
-        return cookie.passes().stream()
-                .filter(one -> one.number() == number)
-                .findFirst()
-                .orElseThrow();
     }
 
     /** A line of ten corners, 3 mm apart, that hardly leaves its way. */

@@ -1,5 +1,7 @@
 package kindthimble.core.passes;
 
+import static kindthimble.core.passes.PassOf.pass;
+import static kindthimble.core.passes.PassOf.passOf;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -46,22 +48,6 @@ class WetOnTest {
 
     private static Cookie card(Move... moves) {
         return new Measuring(Kitchens.of(Palette.UNKNOWN)).measure(Moves.card(80, moves));
-    }
-
-    private static int pass(Cookie cookie, int move) {
-        return cookie.marks().stream()
-                .filter(on -> on.move() == move)
-                .mapToInt(on -> on.pass())
-                .max()
-                .orElseThrow();
-    }
-
-    private static Passes.Pass passOf(Cookie cookie, int move) {
-        int number = pass(cookie, move);
-        return cookie.passes().stream()
-                .filter(one -> one.number() == number)
-                .findFirst()
-                .orElseThrow();
     }
 
     private static Move at(Where where, Move move) {
