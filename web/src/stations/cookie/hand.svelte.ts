@@ -162,7 +162,12 @@ export class Hand {
     const last = this.followed;
     if (last && last.flood === flood && last.key === key && was === key) {
       this.followed = null;
-      this.edit((list) => this.paint(list, last.outlines, last.was), `${flood}.colour`);
+      // Where the list was sorted meanwhile, what stands there now is no outline that followed.
+      const outlines = last.outlines.filter((i) => {
+        const one = this.moves[i];
+        return one?.move === "outline" && field(one, "colour") === key;
+      });
+      this.edit((list) => this.paint(list, outlines, last.was), `${flood}.colour`);
       return;
     }
     if (!move || was === key) return;

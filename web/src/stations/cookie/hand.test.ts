@@ -191,6 +191,20 @@ describe("a colour that is pressed", () => {
     expect(worn()).toEqual(["sky", "navy", "sky", "white"]);
   });
 
+  it("parts nothing that has come into their place meanwhile", () => {
+    on = new OnDesk([
+      { move: "outline", colour: "sky", on: "a-odd" },
+      { move: "flood", colour: "sky", on: "a-odd" },
+      { move: "dot", colour: "poppy" },
+    ]);
+    open(1);
+    on.hand.colour("poppy");
+    const [outline, flood, dot] = on.moves as [Move, Move, Move];
+    on.moves = [dot, flood, outline];
+    on.hand.colour("poppy");
+    expect(on.moves).toEqual([dot, flood, outline]);
+  });
+
   it("floods an undivided cookie without naming a section", () => {
     on = new OnDesk([], ["a1"]);
     on.hand.choose("a1");

@@ -13,7 +13,7 @@ import kindthimble.core.move.Sprinkle;
 import kindthimble.core.move.Stripe;
 import kindthimble.core.move.Transfer;
 
-/** What to take care of for whoever eats a cookie (docs/craft.md, Cautions): said once where it applies, whatever else is right. */
+/** What to take care of for whoever eats a cookie (docs/craft.md, Care): said once where it applies, whatever else is right. */
 public enum Care {
     /** Paint is dust in something that dries off. */
     THINNED(

@@ -4,7 +4,7 @@ import kindthimble.core.mark.Mark;
 
 /**
  * From which width on flooded icing keeps its surface: thin icing sinks in the middle of a narrow part before it sets, thicker icing holds itself
- * (docs/craft.md 8: 9 mm at 15 s, 6 mm at 20 s, 4 mm from 25 s on).
+ * (docs/craft.md, Warnings: 9 mm at 15 s, 6 mm at 20 s, 4 mm from 25 s on).
  */
 final class Craters {
     private static final double THIN_SECONDS = 15;

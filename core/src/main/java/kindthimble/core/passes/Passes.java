@@ -355,7 +355,8 @@ public final class Passes {
                 since,
                 lower.move(),
                 upper.move(),
-                upper.ownMinutes() == null
+                // Through a texture sheet nothing goes on, whatever she says.
+                upper.ownMinutes() == null || gate == Gate.TEXTURE_SHEET
                         ? gate.minutes(habits, lower.mark().dryingMm())
                         : (int) Math.round(upper.ownMinutes()));
     }

@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.FigureForm;
@@ -33,6 +34,10 @@ class EveryWarningTest {
             "navy", Lab.ofHex("#2A3E6C")));
     private static final Measuring MEASURING = new Measuring(Kitchens.of(ShopSettings.house(), 15, PALETTE));
 
+    private static Stream<CautionCases.Case> all() {
+        return Stream.concat(CautionCases.all(), NearMisses.all());
+    }
+
     private static List<Caution> of(Design design, String says) {
         return MEASURING.measure(design).cautions().stream()
                 .filter(caution -> caution.sentence().contains(says))
@@ -40,7 +45,7 @@ class EveryWarningTest {
     }
 
     @ParameterizedTest
-    @MethodSource("kindthimble.core.caution.CautionCases#all")
+    @MethodSource("all")
     void standsOnTheFaultAndGoesWithItsPress(CautionCases.Case one) {
         List<Caution> found = of(one.faulty(), one.says());
         assertTrue(
@@ -73,8 +78,7 @@ class EveryWarningTest {
     @Test
     void everyWarningHasACase() {
         List<String> seen = new ArrayList<>();
-        CautionCases.all()
-                .flatMap(one -> MEASURING.measure(one.faulty()).cautions().stream())
+        all().flatMap(one -> MEASURING.measure(one.faulty()).cautions().stream())
                 .map(Caution::kind)
                 .distinct()
                 .forEach(seen::add);
@@ -84,16 +88,15 @@ class EveryWarningTest {
     /** What is shown of a warning: where it is, in a ring that can be seen and hides little. */
     @Test
     void ringsAreOnTheCookieAndOfAFairSize() {
-        CautionCases.all()
-                .forEach(one -> MEASURING.measure(one.faulty()).cautions().forEach(caution -> {
-                    assertTrue(caution.radiusMm() >= 3 && caution.radiusMm() <= 9, caution.sentence());
-                    assertTrue(
-                            MEASURING
-                                    .measure(one.faulty())
-                                    .baked()
-                                    .covers(caution.at().x(), caution.at().y()),
-                            caution.sentence());
-                }));
+        all().forEach(one -> MEASURING.measure(one.faulty()).cautions().forEach(caution -> {
+            assertTrue(caution.radiusMm() >= 3 && caution.radiusMm() <= 9, caution.sentence());
+            assertTrue(
+                    MEASURING
+                            .measure(one.faulty())
+                            .baked()
+                            .covers(caution.at().x(), caution.at().y()),
+                    caution.sentence());
+        }));
     }
 
     @Test

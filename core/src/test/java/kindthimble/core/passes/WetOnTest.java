@@ -27,6 +27,7 @@ import kindthimble.core.move.RaisedFill;
 import kindthimble.core.move.RaisedLines;
 import kindthimble.core.move.Ruffle;
 import kindthimble.core.move.SecondFlood;
+import kindthimble.core.move.Spatula;
 import kindthimble.core.move.Sprinkle;
 import kindthimble.core.move.Stack;
 import kindthimble.core.move.Stitches;
@@ -174,6 +175,20 @@ class WetOnTest {
         assertEquals(47, own.waitMinutes());
         assertNotEquals(47, usual.waitMinutes());
         assertEquals(usual.dryMinutes(), own.dryMinutes());
+    }
+
+    /** Under a texture sheet nothing can be piped before that is peeled off. */
+    @Test
+    void herOwnTimeIsNoShorterThanTheSheetLies() {
+        Move pressed = new Spatula("white", Spatula.Surface.PRESSED, null, null, null);
+        Move own = Catalogue.with(Moves.line("rose"), "waitMinutes", 47.0);
+        assertEquals(
+                passOf(card(pressed, Moves.line("rose")), 1).gateMinutes(),
+                passOf(card(pressed, own), 1).gateMinutes());
+        assertEquals(
+                47,
+                passOf(card(Catalogue.with(pressed, "surface", Spatula.Surface.SMOOTH), own), 1)
+                        .gateMinutes());
     }
 
     /** Twelve minutes where a gap is wanted, her hour where black must not bleed into white. */
