@@ -2394,8 +2394,6 @@ export interface components {
             dough: components["schemas"]["Dough"];
         };
         /** @enum {string} */
-        Drag: "HEARTS" | "LEAVES" | "ROSE";
-        /** @enum {string} */
         Dragged: "FEATHERED" | "ONE_WAY" | "ALONG" | "TO_MIDDLE" | "FROM_MIDDLE" | "SWIRL" | "MARBLED";
         DrawingView: {
             /** Format: double */
@@ -2459,6 +2457,8 @@ export interface components {
             order: number;
             orderName: string;
         };
+        /** @enum {string} */
+        Each: "EACH_LETTER";
         Effect: {
             /** Format: double */
             grams: number;
@@ -2469,6 +2469,8 @@ export interface components {
             /** Format: int32 */
             warningsAfter: number;
         };
+        /** @enum {string} */
+        Ends: "EVEN" | "TAPERED";
         Example: {
             /** Format: int64 */
             order: number;
@@ -2683,6 +2685,7 @@ export interface components {
             move: number;
             /** Format: int32 */
             pass: number;
+            tone: number | null;
             at: components["schemas"]["Pose"];
         };
         LetDown: {
@@ -2802,7 +2805,7 @@ export interface components {
             /** Format: int32 */
             cookies: number;
         };
-        Move: components["schemas"]["MoveBands"] | components["schemas"]["MoveSpokes"] | components["schemas"]["MoveRings"] | components["schemas"]["MoveChecks"] | components["schemas"]["MoveFrame"] | components["schemas"]["MoveHorizon"] | components["schemas"]["MoveLettering"] | components["schemas"]["MoveInlay"] | components["schemas"]["MoveOutlines"] | components["schemas"]["MoveFlood"] | components["schemas"]["MoveDip"] | components["schemas"]["MoveSpatula"] | components["schemas"]["MoveOutline"] | components["schemas"]["MoveDot"] | components["schemas"]["MoveStripe"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveRaisedLines"] | components["schemas"]["MoveStitches"] | components["schemas"]["MoveWriting"] | components["schemas"]["MoveBeads"] | components["schemas"]["MoveDrop"] | components["schemas"]["MovePiece"] | components["schemas"]["MoveSecondFlood"] | components["schemas"]["MoveWetShape"] | components["schemas"]["MoveRaisedFill"] | components["schemas"]["MoveRuffle"] | components["schemas"]["MoveDab"] | components["schemas"]["MoveStencil"] | components["schemas"]["MoveTransfer"] | components["schemas"]["MoveStack"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveBlend"] | components["schemas"]["MoveSquiggle"] | components["schemas"]["MoveSprinkle"] | components["schemas"]["MoveAirbrush"] | components["schemas"]["MoveMarker"] | components["schemas"]["MovePaint"];
+        Move: components["schemas"]["MoveBands"] | components["schemas"]["MoveSpokes"] | components["schemas"]["MoveRings"] | components["schemas"]["MoveChecks"] | components["schemas"]["MoveFrame"] | components["schemas"]["MoveHorizon"] | components["schemas"]["MoveLettering"] | components["schemas"]["MoveInlay"] | components["schemas"]["MoveOutlines"] | components["schemas"]["MoveFlood"] | components["schemas"]["MoveDip"] | components["schemas"]["MoveSpatula"] | components["schemas"]["MoveOutline"] | components["schemas"]["MoveDot"] | components["schemas"]["MoveStripe"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveRaisedLines"] | components["schemas"]["MoveStitches"] | components["schemas"]["MoveWriting"] | components["schemas"]["MoveBeads"] | components["schemas"]["MoveDrop"] | components["schemas"]["MovePiece"] | components["schemas"]["MoveSecondFlood"] | components["schemas"]["MoveWetShape"] | components["schemas"]["MoveRaisedFill"] | components["schemas"]["MoveRuffle"] | components["schemas"]["MoveDab"] | components["schemas"]["MoveStencil"] | components["schemas"]["MoveTransfer"] | components["schemas"]["MoveStack"] | components["schemas"]["MoveEdge"] | components["schemas"]["MoveBlend"] | components["schemas"]["MoveDrag"] | components["schemas"]["MoveSquiggle"] | components["schemas"]["MoveSprinkle"] | components["schemas"]["MoveAirbrush"] | components["schemas"]["MoveMarker"] | components["schemas"]["MovePaint"];
         MoveAirbrush: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2844,6 +2847,7 @@ export interface components {
              */
             move: "bead border";
             colour: string;
+            second?: string;
             diameterMm: number;
             where?: components["schemas"]["Where"];
             /** Format: int32 */
@@ -2897,6 +2901,7 @@ export interface components {
             move: "dip";
             colour: string;
             second?: string;
+            third?: string;
             secondPercent?: number;
             countSeconds?: number;
             on?: string;
@@ -2919,6 +2924,20 @@ export interface components {
             on?: string;
             /** @enum {string} */
             drag?: "HEARTS" | "LEAVES" | "ROSE";
+        };
+        MoveDrag: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            move: "needle";
+            /** Format: int32 */
+            pieces?: number;
+            /** @enum {string} */
+            dragged?: "FEATHERED" | "ONE_WAY" | "ALONG" | "TO_MIDDLE" | "FROM_MIDDLE" | "SWIRL" | "MARBLED";
+            tiltDegrees?: number;
+            where?: components["schemas"]["Where"];
+            on?: string;
         };
         MoveDrop: {
             /**
@@ -2965,6 +2984,9 @@ export interface components {
             on?: string;
             /** @enum {string} */
             seam?: "CREASE" | "FLOW" | "WALL";
+            second?: string;
+            third?: string;
+            secondPercent?: number;
         };
         MoveFrame: {
             /**
@@ -3013,6 +3035,9 @@ export interface components {
             of?: string;
             text?: string;
             heightPercent: number;
+            gapMm?: number;
+            /** @enum {string} */
+            each?: "EACH_LETTER";
         };
         MoveLine: {
             /**
@@ -3140,6 +3165,9 @@ export interface components {
             waitMinutes?: number;
             /** @enum {string} */
             under?: "SQUIGGLE";
+            gapMm?: number;
+            /** @enum {string} */
+            turns?: "EVERY_OTHER";
             on?: string;
         };
         MoveRaisedLines: {
@@ -3164,6 +3192,8 @@ export interface components {
             waitMinutes?: number;
             /** @enum {string} */
             finish?: "SUGARED";
+            /** @enum {string} */
+            ends?: "EVEN" | "TAPERED";
             on?: string;
         };
         MoveRings: {
@@ -3190,6 +3220,7 @@ export interface components {
             /** Format: int32 */
             rows?: number;
             where?: components["schemas"]["Where"];
+            tip?: string;
             /** @enum {string} */
             waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
             waitMinutes?: number;
@@ -3210,11 +3241,15 @@ export interface components {
             where?: components["schemas"]["Where"];
             countSeconds?: number;
             fullness?: number;
+            wall?: string;
             /** @enum {string} */
             waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
             waitMinutes?: number;
             /** @enum {string} */
             under?: "SQUIGGLE";
+            gapMm?: number;
+            /** @enum {string} */
+            turns?: "EVERY_OTHER";
             on?: string;
         };
         MoveSpatula: {
@@ -3226,6 +3261,8 @@ export interface components {
             colour: string;
             /** @enum {string} */
             surface?: "SMOOTH" | "PRESSED";
+            /** @enum {string} */
+            sheet?: "DIAMONDS" | "BRICKS" | "CLOTH" | "RIBS" | "DOTS";
             spreadMm?: number;
             countSeconds?: number;
             on?: string;
@@ -3285,6 +3322,8 @@ export interface components {
             moves?: components["schemas"]["Move"][];
             glueGrams?: number;
             glueSeconds?: number;
+            /** @enum {string} */
+            waits?: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
             waitMinutes?: number;
             on?: string;
         };
@@ -3418,6 +3457,7 @@ export interface components {
             waitMinutes?: number;
             /** @enum {string} */
             finish?: "SUGARED";
+            gapMm?: number;
             on?: string;
         };
         Named: {
@@ -3802,17 +3842,6 @@ export interface components {
             /** Format: int32 */
             left: number;
         };
-        RolledPiece: {
-            /** Format: int64 */
-            design: number;
-            /** Format: int32 */
-            top: number;
-            /** Format: double */
-            xMm: number;
-            /** Format: double */
-            yMm: number;
-            turned: boolean;
-        };
         RoomDay: {
             /** Format: date */
             day: string;
@@ -3899,16 +3928,9 @@ export interface components {
             deltaE: number;
         };
         /** @enum {string} */
-        Shape: "ROUND" | "LEAF" | "PETAL" | "STAR";
-        Sheet: {
-            /** Format: double */
-            widthMm: number;
-            /** Format: double */
-            lengthMm: number;
-            pieces: components["schemas"]["RolledPiece"][];
-            /** Format: double */
-            share: number;
-        };
+        Shape: "ROUND" | "LEAF" | "PETAL" | "STAR" | "RUFFLE";
+        /** @enum {string} */
+        Sheet: "DIAMONDS" | "BRICKS" | "CLOTH" | "RIBS" | "DOTS";
         ShelfView: {
             stock: components["schemas"]["Stock"][];
             jars: components["schemas"]["Jar"][];
@@ -4178,6 +4200,8 @@ export interface components {
         Trim: {
             move: "Trim";
         } & Omit<components["schemas"]["Move"], "move">;
+        /** @enum {string} */
+        Turns: "EVERY_OTHER";
         /** @enum {string} */
         Type: "NUMBER" | "WHOLE_NUMBER" | "TEXT" | "PALETTE" | "TIPS" | "SECTIONS" | "WORDS" | "MOVES" | "WHERE";
         /** @enum {string} */

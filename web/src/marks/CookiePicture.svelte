@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { CookieView, Layer } from "../api/types";
-  import { isPale } from "../units/colour";
+  import { isPale, toned } from "../units/colour";
   import { litGroups } from "./light";
   import { isOn, type Moment } from "./moments";
   import { placed } from "./placed";
@@ -28,10 +28,12 @@
     until === null ? cookie.layers : cookie.layers.filter((layer) => isOn(layer, until)),
   );
   const groups = $derived(litGroups(layers, cookie.marks ?? [], until));
-  const hex = (layer: Layer) => hexes[layer.colour] ?? "#888888";
+  const hex = (layer: Layer) => toned(hexes[layer.colour] ?? "#888888", layer.tone ?? 0);
   const isCoat = (layer: Layer) => layer.role === "COAT" || layer.role === "FLOWING";
   const at = (layer: Layer) => placed(layer.at);
-  const rim = (layer: Layer) => (isPale(hex(layer)) ? "#1B2440" : "none");
+  // A fold has no rim of its own.
+  const isFold = (layer: Layer) => layer.tone !== undefined && layer.tone !== null;
+  const rim = (layer: Layer) => (!isFold(layer) && isPale(hex(layer)) ? "#1B2440" : "none");
 </script>
 
 {#snippet painted(layer: Layer)}
@@ -70,7 +72,7 @@
       transform={at(layer)}
       fill={hex(layer)}
       fill-rule="evenodd"
-      stroke={layer.role === "RAISED" ? "#1B2440" : rim(layer)}
+      stroke={layer.role === "RAISED" && !isFold(layer) ? "#1B2440" : rim(layer)}
       stroke-opacity={rim(layer) === "none" || isCoat(layer) ? 0.25 : 0.45}
       stroke-width="0.3"
     />

@@ -11,3 +11,16 @@ export function luminance(hex: string): number {
 export function isPale(hex: string): boolean {
   return luminance(hex) > 0.62;
 }
+
+/** A colour as it catches the light: lighter up to white at 1, darker down to black at -1. */
+export function toned(hex: string, tone: number): string {
+  if (tone === 0) return hex;
+  const to = tone > 0 ? 255 : 0;
+  const parts = [1, 3, 5].map((i) => {
+    const c = parseInt(hex.slice(i, i + 2), 16);
+    return Math.round(c + Math.abs(tone) * (to - c))
+      .toString(16)
+      .padStart(2, "0");
+  });
+  return `#${parts.join("")}`;
+}

@@ -186,7 +186,7 @@ final class TemplateSheet {
                     || layer.role() == Layer.Role.SUNK
                     || layer.role() == Layer.Role.PRINT
                     || layer.role() == Layer.Role.DRESSING;
-            if (isMark && layer.move() >= 0) {
+            if (isMark && layer.tone() == null && layer.move() >= 0) {
                 paper.draw(layer.path(), atX, y, 1, mirrored, layer.at(), Paper.Drawn.line(FINE));
             }
         }

@@ -17,6 +17,7 @@ import kindthimble.core.move.Blend;
 import kindthimble.core.move.Coating;
 import kindthimble.core.move.Dip;
 import kindthimble.core.move.Division;
+import kindthimble.core.move.Drag;
 import kindthimble.core.move.Edge;
 import kindthimble.core.move.Flood;
 import kindthimble.core.move.Move;
@@ -24,6 +25,8 @@ import kindthimble.core.move.Outline;
 import kindthimble.core.move.Paint;
 import kindthimble.core.move.Seam;
 import kindthimble.core.move.Squiggle;
+import kindthimble.core.move.Stripe;
+import kindthimble.core.move.Strokes;
 
 /** What each kind of move and of cutter looks like: small cookies, measured and drawn as any other. */
 public final class Pictures {
@@ -39,6 +42,9 @@ public final class Pictures {
     private static final double TALLEST_MM = 112;
 
     private static final double COOKIE_MM = 44;
+
+    /** That a needle is drawn through. */
+    private static final int RINGS = 4;
 
     /** So many times as long as wide. */
     private static final double TALL = 1.25;
@@ -101,6 +107,11 @@ public final class Pictures {
             moves.add(flood(MARK, "a1", null));
         } else if (move instanceof Dip) {
             moves.add(Catalogue.with(move, "second", GROUND));
+        } else if (move instanceof Drag) {
+            moves.add(flood(GROUND, null, null));
+            moves.add(
+                    new Stripe(MARK, null, null, RINGS, Strokes.Form.RINGS, null, null, null, null, null, null, null));
+            moves.add(move);
         } else if (move instanceof Coating || move instanceof Outline || move instanceof Squiggle) {
             moves.add(move);
         } else if (move instanceof Edge || move instanceof Blend) {

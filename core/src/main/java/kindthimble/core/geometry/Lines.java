@@ -277,6 +277,21 @@ public final class Lines {
         return poses;
     }
 
+    /**
+     * Each line walked from its beginning to its end in equal steps; a closed one comes back to where it began.
+     *
+     * @param stepMm how long a step is at the most, over 0
+     * @return of each line its places, turned along it
+     */
+    public List<List<Pose>> trails(double stepMm) {
+        Deadline.check();
+        List<List<Pose>> trails = new ArrayList<>();
+        for (int i = 0; i < shape.getNumGeometries(); i++) {
+            trails.add(Trail.along(shape.getGeometryN(i).getCoordinates(), stepMm));
+        }
+        return trails;
+    }
+
     private static Pose along(Geometry line, double mm) {
         LengthIndexedLine along = new LengthIndexedLine(line);
         Coordinate at = along.extractPoint(mm);

@@ -222,6 +222,12 @@ public final class Pen {
                 .moved(-sizeMm / drawn * (box[0] + box[2]) / 2, -sizeMm / drawn * (box[1] + box[3]) / 2);
     }
 
+    /** How high the drawing is, in its own unit. */
+    public double high() {
+        double[] box = box();
+        return box[3] - box[1];
+    }
+
     /** Whether what was drawn has an area, whatever its unit. */
     public boolean enclosesSomething() {
         double[] box = box();

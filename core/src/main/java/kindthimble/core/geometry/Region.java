@@ -3,8 +3,11 @@ package kindthimble.core.geometry;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import kindthimble.core.words.Refused;
+import org.locationtech.jts.densify.Densifier;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.CoordinateFilter;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryComponentFilter;
@@ -290,6 +293,24 @@ public final class Region {
                     new LinearRing[] {inner.getExteriorRing().reverse()}));
         }
         return difference(inset);
+    }
+
+    /**
+     * The same region with each point of its edge elsewhere; where its edge then crosses itself, what both sides enclose is part of it.
+     *
+     * @param stepMm how far apart points are at the most, over 0
+     * @param moved from a point to where it goes
+     */
+    public Region bent(double stepMm, UnaryOperator<Spot> moved) {
+        Deadline.check();
+        Geometry bent = Densifier.densify(shape, stepMm);
+        bent.apply((CoordinateFilter) at -> {
+            Spot to = moved.apply(new Spot(at.x, at.y));
+            at.x = to.x();
+            at.y = to.y();
+        });
+        bent.geometryChanged();
+        return of(Overlay.tried(() -> bent.buffer(0)));
     }
 
     /** Its pieces, each a region. */

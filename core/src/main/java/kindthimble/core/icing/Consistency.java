@@ -44,6 +44,9 @@ public record Consistency(double countSeconds) implements Comparable<Consistency
 
     public static final double MOST_FLOOD_SECONDS = 30;
 
+    /** From here on a line holds its edge. */
+    public static final double LEAST_LINE_SECONDS = 10;
+
     /** A stiff base as it comes out of the mixer; nothing is stiffer. */
     public static final double STIFF_SECONDS = 80;
 

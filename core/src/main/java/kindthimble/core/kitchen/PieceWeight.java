@@ -63,7 +63,7 @@ public record PieceWeight(
     }
 
     /** Of one that the shop has put away, as the house's of that name. */
-    private static double opening(List<Tip> tips, String name) {
+    static double opening(List<Tip> tips, String name) {
         return Stream.concat(tips.stream(), Tip.HOUSE.stream())
                 .filter(tip -> tip.name().equals(name))
                 .mapToDouble(Tip::openingMm)

@@ -131,6 +131,11 @@ public record ShopSettings(
         return PieceWeight.grams(weights, tips, kind, tip, sizeMm, houseGrams);
     }
 
+    /** How wide one of its tips is, in mm; of one that it has put away, as the house's of that name. */
+    public double openingMm(String tip) {
+        return PieceWeight.opening(tips, tip);
+    }
+
     /** What a new shop's settings are. */
     public static ShopSettings house() {
         return new ShopSettings(

@@ -29,7 +29,8 @@ public record Tip(
         ROUND,
         LEAF,
         PETAL,
-        STAR
+        STAR,
+        RUFFLE
     }
 
     public Tip {
@@ -46,10 +47,14 @@ public record Tip(
 
     public static final String PETAL = "petal";
     public static final String STAR = "star";
+    public static final String RUFFLE = "ruffle";
 
     /** The house's tips for pieces. */
     static final List<Tip> OF_PIECES = List.of(
-            new Tip(LEAF, 6, 2, Shape.LEAF), new Tip(PETAL, 8, 2, Shape.PETAL), new Tip(STAR, 5, 2, Shape.STAR));
+            new Tip(LEAF, 6, 2, Shape.LEAF),
+            new Tip(PETAL, 8, 2, Shape.PETAL),
+            new Tip(STAR, 5, 2, Shape.STAR),
+            new Tip(RUFFLE, 7, 2, Shape.RUFFLE));
 
     /** The house's tips, their openings measured with a needle gauge. */
     public static final List<Tip> HOUSE = List.of(
@@ -61,7 +66,8 @@ public record Tip(
             new Tip("5", 2.4),
             OF_PIECES.get(0),
             OF_PIECES.get(1),
-            OF_PIECES.get(2));
+            OF_PIECES.get(2),
+            OF_PIECES.get(3));
 
     /** The bag itself, cut to a width: {@value} and the mm. */
     private static final String CUT = "cut ";

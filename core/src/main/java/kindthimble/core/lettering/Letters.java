@@ -40,12 +40,18 @@ public final class Letters {
         }
     }
 
+    /** A line of writing, its letters as far apart as the face has them. */
+    public Pen written(String text) {
+        return written(text, 0);
+    }
+
     /**
      * A line of writing.
      *
+     * @param apart units between two letters, beside those of the face
      * @throws Refused when the face lacks a letter, or nothing is written
      */
-    public Pen written(String text) {
+    public Pen written(String text, double apart) {
         Pen pen = new Pen().overlapping();
         double x = 0;
         int drawn = 0;
@@ -57,7 +63,7 @@ public final class Letters {
                 throw new Refused("letter", "The shipped face has no " + Character.toString(letter) + ".");
             } else {
                 pen.follow(outline.path(), x, 0);
-                x += outline.advance();
+                x += outline.advance() + apart;
                 drawn++;
             }
         }

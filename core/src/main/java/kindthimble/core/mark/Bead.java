@@ -17,19 +17,43 @@ import kindthimble.core.habit.Habits;
  * @param widthMm d, the tip's opening, over 0
  * @param draw 1 for a line laid along the surface, less for one let down from above and stretched
  * @param gate what has to be so underneath
+ * @param stage when it goes on
  * @param secondsPerCm hands it takes
+ * @param ends how it runs out: one that tapers to a point is a cone, a third of the even one
  */
 public record Bead(
-        Icing icing, Lines along, double lengthMm, double widthMm, double draw, Gate gate, double secondsPerCm)
+        Icing icing,
+        Lines along,
+        double lengthMm,
+        double widthMm,
+        double draw,
+        Gate gate,
+        Stage stage,
+        double secondsPerCm,
+        Ends ends)
         implements Mark {
-    @Override
-    public double volumeMm3() {
-        return lengthMm * Math.PI * widthMm * widthMm / 4 * draw;
+    /** How a line runs from its beginning to its end. */
+    public enum Ends {
+        EVEN(1),
+        /** From its full width to a point. */
+        TAPERED(1 / 3.0);
+
+        private final double share;
+
+        Ends(double share) {
+            this.share = share;
+        }
+    }
+
+    /** An even line that goes on as its gate says. */
+    public Bead(
+            Icing icing, Lines along, double lengthMm, double widthMm, double draw, Gate gate, double secondsPerCm) {
+        this(icing, along, lengthMm, widthMm, draw, gate, Stage.raised(gate), secondsPerCm, Ends.EVEN);
     }
 
     @Override
-    public Stage stage() {
-        return Stage.raised(gate);
+    public double volumeMm3() {
+        return lengthMm * Math.PI * widthMm * widthMm / 4 * draw * ends.share;
     }
 
     @Override
@@ -57,6 +81,16 @@ public record Bead(
     @Override
     public List<Layer> layers() {
         Layer.Role role = gate == Gate.BARE_COOKIE ? Layer.Role.BEAD : Layer.Role.RAISED;
-        return List.of(new Layer(role, icing.colour(), along.pathData(), widthMm));
+        return List.of(
+                ends == Ends.EVEN
+                        ? new Layer(role, icing.colour(), along.pathData(), widthMm)
+                        : new Layer(
+                                role,
+                                icing.colour(),
+                                Ribbons.swelling(along, share -> widthMm * Math.max(LEAST_SHARE, 1 - share)),
+                                null));
     }
+
+    /** So much of its width is drawn of its point. */
+    private static final double LEAST_SHARE = 0.06;
 }

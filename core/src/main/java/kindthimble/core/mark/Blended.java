@@ -8,10 +8,10 @@ import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
 
 /**
- * Two wet coats drawn into each other over their seam, to and fro: it moves icing and adds none.
+ * What a needle or a brush has drawn into each other while it was wet: it moves icing and adds none.
  *
  * @param strokes of the needle
- * @param layers what of each colour lies in the other
+ * @param layers what it looks like where it was drawn
  * @param extent how far it reaches
  */
 public record Blended(int strokes, List<Layer> layers, Extent extent) implements Mark {

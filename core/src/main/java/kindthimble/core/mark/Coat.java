@@ -1,5 +1,6 @@
 package kindthimble.core.mark;
 
+import java.util.ArrayList;
 import java.util.List;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
@@ -15,12 +16,14 @@ import kindthimble.core.habit.Habits;
  * @param thicknessMm its wet thickness, over 0
  * @param volumeMm3 what goes on, the outlines that stand there taken off
  * @param creased whether a crease shows where it meets its neighbours
+ * @param surface how it looks: level by itself, as a spatula leaves it, or pressed
  */
-public record Coat(Icing icing, List<Region> regions, double thicknessMm, double volumeMm3, boolean creased)
+public record Coat(
+        Icing icing, List<Region> regions, double thicknessMm, double volumeMm3, boolean creased, Relief surface)
         implements Mark {
     /** A coat that meets its neighbours by a crease. */
     public Coat(Icing icing, List<Region> regions, double thicknessMm, double volumeMm3) {
-        this(icing, regions, thicknessMm, volumeMm3, true);
+        this(icing, regions, thicknessMm, volumeMm3, true, Relief.LEVEL);
     }
 
     public Coat {
@@ -74,9 +77,17 @@ public record Coat(Icing icing, List<Region> regions, double thicknessMm, double
 
     @Override
     public List<Layer> layers() {
-        return regions.stream()
-                .map(region -> new Layer(
-                        creased ? Layer.Role.COAT : Layer.Role.FLOWING, icing.colour(), region.pathData(), null))
-                .toList();
+        List<Layer> layers = new ArrayList<>();
+        for (Region region : regions) {
+            layers.add(
+                    new Layer(creased ? Layer.Role.COAT : Layer.Role.FLOWING, icing.colour(), region.pathData(), null));
+            layers.addAll(surface.layers(region, icing.colour()));
+        }
+        return layers;
+    }
+
+    /** The same coat over other regions, with so much icing. */
+    public Coat over(List<Region> others, double mm3) {
+        return new Coat(icing, others, thicknessMm, mm3, creased, surface);
     }
 }

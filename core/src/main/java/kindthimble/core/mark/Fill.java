@@ -16,9 +16,22 @@ import kindthimble.core.habit.Habits;
  * @param volumeMm3 what goes on
  * @param gate what has to be so underneath
  * @param stage when
+ * @param waitsForItsOwn whether the same move has filled what lies beside it first
  */
-public record Fill(Icing icing, List<Region> regions, double thicknessMm, double volumeMm3, Gate gate, Stage stage)
+public record Fill(
+        Icing icing,
+        List<Region> regions,
+        double thicknessMm,
+        double volumeMm3,
+        Gate gate,
+        Stage stage,
+        boolean waitsForItsOwn)
         implements Mark {
+    /** One that is filled in one go. */
+    public Fill(Icing icing, List<Region> regions, double thicknessMm, double volumeMm3, Gate gate, Stage stage) {
+        this(icing, regions, thicknessMm, volumeMm3, gate, stage, false);
+    }
+
     public Fill {
         regions = List.copyOf(regions);
     }

@@ -6,7 +6,6 @@ import kindthimble.core.drying.Stage;
 import kindthimble.core.geometry.Extent;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Region;
-import kindthimble.core.geometry.Spot;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.BaseRecipe;
@@ -17,12 +16,18 @@ import kindthimble.core.icing.BaseRecipe;
  * @param icing what it is made with
  * @param kind which
  * @param along where it runs
- * @param widthMm how wide it is drawn
+ * @param widthMm how wide it is; of brush embroidery how far the brush draws each row
+ * @param openingMm of the tip that pipes it
  * @param gramsPerCm as weighed
  * @param gate what has to be so underneath
  */
-public record Frill(Icing icing, Border kind, Lines along, double widthMm, double gramsPerCm, Gate gate)
+public record Frill(
+        Icing icing, Border kind, Lines along, double widthMm, double openingMm, double gramsPerCm, Gate gate)
         implements Mark {
+    private static final double BRUSH_HAIRS_MM = 1.1;
+    private static final double FOLD_SHARE = 0.9;
+    private static final double DARK = -0.14;
+
     /** A border piped by the centimetre. */
     public enum Border {
         RUFFLE,
@@ -74,10 +79,16 @@ public record Frill(Icing icing, Border kind, Lines along, double widthMm, doubl
 
     @Override
     public List<Layer> layers() {
+        String colour = icing.colour();
         if (kind == Border.BRUSH_EMBROIDERY) {
-            return List.of(new Layer(Layer.Role.PRINT, icing.colour(), along.pathData(), widthMm));
+            String strokes = Ribbons.fringe(along, BRUSH_HAIRS_MM, widthMm);
+            return List.of(
+                    Layer.toned(Layer.Role.PRINT, colour, strokes, BRUSH_HAIRS_MM / 3, 0),
+                    new Layer(Layer.Role.RAISED, colour, along.pathData(), openingMm));
         }
-        List<Spot> folds = along.beads(widthMm * 0.55);
-        return List.of(new Layer(Layer.Role.RAISED, icing.colour(), Shapes.discs(folds, widthMm), null));
+        String waves = Ribbons.waves(along, widthMm * FOLD_SHARE, widthMm / 4);
+        return List.of(
+                new Layer(Layer.Role.RAISED, colour, waves, widthMm / 2),
+                Layer.toned(Layer.Role.RAISED, colour, waves, widthMm / 12, DARK));
     }
 }

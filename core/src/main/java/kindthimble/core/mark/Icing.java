@@ -1,5 +1,6 @@
 package kindthimble.core.mark;
 
+import java.util.Set;
 import kindthimble.core.icing.Consistency;
 
 /**
@@ -9,9 +10,13 @@ import kindthimble.core.icing.Consistency;
  * @param consistency how stiff
  * @param tip name of the tip, or null for a tipless bag and for what is not bagged
  * @param vessel what it is put on the cookie out of
- * @param beside key of the colour in whose dip bowl it is run; null for a vessel of its own
+ * @param beside keys of the colours that are run into one dip bowl with it; none in a vessel of its own
  */
-public record Icing(String colour, Consistency consistency, String tip, Vessel vessel, String beside) {
+public record Icing(String colour, Consistency consistency, String tip, Vessel vessel, Set<String> beside) {
+    public Icing {
+        beside = Set.copyOf(beside);
+    }
+
     /** What icing is put on a cookie out of. */
     public enum Vessel {
         /** A bag, with a tip or without. */
@@ -28,7 +33,7 @@ public record Icing(String colour, Consistency consistency, String tip, Vessel v
 
     /** Icing out of a vessel of its own. */
     public Icing(String colour, Consistency consistency, String tip, Vessel vessel) {
-        this(colour, consistency, tip, vessel, null);
+        this(colour, consistency, tip, vessel, Set.of());
     }
 
     /** Icing out of a bag. */

@@ -11,18 +11,24 @@ import kindthimble.core.geometry.Pose;
  * @param strokeMm width of the stroke when only the line is painted; null when the inside is filled
  * @param move index of the move that it comes from; -1 for the cookie itself
  * @param pass in which it goes on; 0 for the cookie itself
+ * @param tone how much lighter than its colour it is, as its shape catches the light, -1 (black) to 1 (white); null for its own colour
  * @param at where what the path draws about the origin lies, and how it is turned; null where the path is in its place already
  */
-public record Layer(Role role, String colour, String path, Double strokeMm, int move, int pass, Pose at) {
+public record Layer(Role role, String colour, String path, Double strokeMm, int move, int pass, Double tone, Pose at) {
 
     /** A layer whose move is not known yet. */
     public Layer(Role role, String colour, String path, Double strokeMm) {
-        this(role, colour, path, strokeMm, -1, 0, null);
+        this(role, colour, path, strokeMm, -1, 0, null, null);
     }
 
     /** The same layer, drawn about the origin, at a place. */
     public Layer at(Pose pose) {
-        return new Layer(role, colour, path, strokeMm, move, pass, pose);
+        return new Layer(role, colour, path, strokeMm, move, pass, tone, pose);
+    }
+
+    /** A fold, a ridge or a stroke in icing of a colour: only lighter or darker than that. */
+    static Layer toned(Role role, String colour, String path, Double strokeMm, double tone) {
+        return new Layer(role, colour, path, strokeMm, -1, 0, tone, null);
     }
 
     /** The baked cookie. */
@@ -32,7 +38,7 @@ public record Layer(Role role, String colour, String path, Double strokeMm, int 
 
     /** The same layer, as that of a move in a pass. */
     public Layer ofMove(int index, int inPass) {
-        return new Layer(role, colour, path, strokeMm, index, inPass, at);
+        return new Layer(role, colour, path, strokeMm, index, inPass, tone, at);
     }
 
     /** What a layer shows, from the cookie up. */

@@ -11,7 +11,7 @@ import kindthimble.core.habit.Habits;
  *
  * @param icing the second colour
  * @param veins where it shows
- * @param widthMm how wide the veins are drawn
+ * @param widthMm how wide the veins are where they are widest
  * @param volumeMm3 its share of the coat
  */
 public record Marbling(Icing icing, Lines veins, double widthMm, double volumeMm3) implements Mark {
@@ -32,6 +32,7 @@ public record Marbling(Icing icing, Lines veins, double widthMm, double volumeMm
 
     @Override
     public List<Layer> layers() {
-        return List.of(new Layer(Layer.Role.SUNK, icing.colour(), veins.pathData(), widthMm));
+        String drawnOut = Ribbons.swelling(veins, share -> widthMm * (0.2 + 0.8 * Math.pow(Math.sin(7 * share), 2)));
+        return List.of(new Layer(Layer.Role.SUNK, icing.colour(), drawnOut, null));
     }
 }

@@ -67,12 +67,6 @@ public record Pieces(Icing icing, PieceKind kind, List<Pose> poses, double sizeM
 
     @Override
     public List<Layer> layers() {
-        String path = switch (kind) {
-            case LEAF, PETAL -> Shapes.leaves(poses, sizeMm);
-            case ROSETTE -> Shapes.discs(Pose.spots(poses), sizeMm);
-            case STAR -> Shapes.blossoms(poses, sizeMm, 8, 0.75);
-            case FLOWER -> Shapes.blossoms(poses, sizeMm, 5, 0.55);
-        };
-        return List.of(new Layer(Layer.Role.RAISED, icing.colour(), path, null));
+        return PieceDrawing.layers(this);
     }
 }

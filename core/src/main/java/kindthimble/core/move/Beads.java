@@ -1,6 +1,9 @@
 package kindthimble.core.move;
 
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Choice;
@@ -24,6 +27,9 @@ import kindthimble.core.words.Unit;
 public record Beads(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
 
+        @Choice(word = "every other one", from = Choice.From.PALETTE, otherwise = "of the same colour")
+        String second,
+
         @Amount(word = "size", unit = Unit.MM, least = 0.8, most = 12, usual = 3)
         double diameterMm,
 
@@ -44,7 +50,7 @@ public record Beads(
         @Amount(
                 word = "count",
                 unit = Unit.SECONDS,
-                least = Consistency.LEAST_MEDIUM_SECONDS,
+                least = Consistency.LEAST_LINE_SECONDS,
                 most = Consistency.STIFF_SECONDS,
                 habit = Habit.MEDIUM_SECONDS)
         Double countSeconds,
@@ -68,7 +74,7 @@ public record Beads(
             Double countSeconds,
             Wait waits,
             String on) {
-        this(colour, diameterMm, where, pieces, tip, countSeconds, waits, null, on);
+        this(colour, null, diameterMm, where, pieces, tip, countSeconds, waits, null, on);
     }
 
     private static final int DOTS = 7;
@@ -84,14 +90,37 @@ public record Beads(
     @Override
     public void lay(Ground ground) {
         Gate gate = ground.raisedGate(on, waits);
-        ground.place(
-                on,
-                new Balls(
-                        ground.piped(colour, countSeconds, ground.tip(tip)),
-                        spots(ground),
-                        diameterMm,
-                        isBorder() ? ground.mean(Habit.BEAD_TAILS) : 0,
-                        gate));
+        List<Spot> spots = spots(ground);
+        boolean two = hasSecond();
+        for (int of = 0; of < (two ? 2 : 1); of++) {
+            List<Spot> own = new ArrayList<>();
+            for (int i = of; i < spots.size(); i += two ? 2 : 1) {
+                own.add(spots.get(i));
+            }
+            if (!own.isEmpty()) {
+                ground.place(
+                        on,
+                        new Balls(
+                                ground.piped(of == 0 ? colour : second, countSeconds, ground.tip(tip)),
+                                own,
+                                diameterMm,
+                                isBorder() ? ground.mean(Habit.BEAD_TAILS) : 0,
+                                gate));
+            }
+        }
+    }
+
+    private boolean hasSecond() {
+        return second != null && !second.isBlank();
+    }
+
+    @Override
+    public Set<String> colours() {
+        Set<String> colours = new LinkedHashSet<>(List.of(colour));
+        if (hasSecond()) {
+            colours.add(second);
+        }
+        return colours;
     }
 
     private boolean isBorder() {
@@ -99,10 +128,18 @@ public record Beads(
     }
 
     private List<Spot> spots(Ground ground) {
-        Where bordered = isBorder() && pieces == null && where.everyMm() == null
-                ? Catalogue.with(where, "everyMm", ground.mean(Habit.BEAD_STEP) * diameterMm)
-                : where;
-        List<Pose> poses = ground.stand(bordered, on, pieces == null ? DOTS : pieces, diameterMm);
+        double step = ground.mean(Habit.BEAD_STEP) * diameterMm;
+        boolean asManyAsFit = isBorder() && pieces == null && where.everyMm() == null;
+        Where bordered = where;
+        int count = pieces == null ? DOTS : pieces;
+        if (asManyAsFit && hasSecond()) {
+            // An even number, so that two of one colour do not meet where a border closes.
+            double length = ground.course(where, on, diameterMm / 2).lengthMm();
+            count = (int) Math.max(2, 2 * Math.round(length / step / 2));
+        } else if (asManyAsFit) {
+            bordered = Catalogue.with(where, "everyMm", step);
+        }
+        List<Pose> poses = ground.stand(bordered, on, count, diameterMm);
         if (poses.isEmpty()) {
             throw new Refused("diameterMm", "A dot of that size does not fit there. Make it smaller.");
         }

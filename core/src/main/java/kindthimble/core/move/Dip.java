@@ -1,26 +1,28 @@
 package kindthimble.core.move;
 
-import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Set;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Word;
-import kindthimble.core.geometry.Lines;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.mark.Coat;
 import kindthimble.core.mark.Icing;
-import kindthimble.core.mark.Marbling;
 import kindthimble.core.words.Unit;
 
-/** Face down into a bowl of glaze, lifted and drained; a second colour swirled into the bowl marbles it. */
+/** Face down into a bowl of glaze, lifted and drained; one or two more colours swirled into the bowl marble it. */
 @Word(value = "dip", says = "face down into a bowl of glaze, plain or marbled", group = Kind.Group.COAT)
 public record Dip(
         @Choice(word = "colour", from = Choice.From.PALETTE) String colour,
 
         @Choice(word = "marbled with", from = Choice.From.PALETTE, otherwise = "nothing")
         String second,
+
+        @Choice(word = "and with", from = Choice.From.PALETTE, otherwise = "nothing")
+        String third,
 
         @Amount(word = "share of that", unit = Unit.PERCENT, least = 1, most = 50, habit = Habit.MARBLED_SHARE_PERCENT)
         Double secondPercent,
@@ -36,6 +38,10 @@ public record Dip(
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "what no other coat covers")
         String on)
         implements Coating {
+    /** Marbled with one colour at the most. */
+    public Dip(String colour, String second, Double secondPercent, Double countSeconds, String on) {
+        this(colour, second, null, secondPercent, countSeconds, on);
+    }
 
     @Override
     public Seam seam() {
@@ -44,11 +50,7 @@ public record Dip(
 
     @Override
     public Set<String> colours() {
-        Set<String> colours = new LinkedHashSet<>(Set.of(colour));
-        if (isMarbled()) {
-            colours.add(second);
-        }
-        return colours;
+        return marbled().with(colour);
     }
 
     @Override
@@ -63,26 +65,23 @@ public record Dip(
 
     @Override
     public void lay(Ground ground) {
-        double share = isMarbled() ? secondPercent / 100 : 0;
+        Marbled marbled = marbled();
+        Coat coat = new Coat(icing(colour, marbled), List.of(), ground.mean(Habit.DIP_MM), 0);
         double mm3 = Covering.over(
                 ground,
-                icing(colour, isMarbled() ? second : null),
-                ground.mean(Habit.DIP_MM),
-                1 - share,
-                true,
-                (section, region) -> ground.coats().mm3(section, region, ground.mean(Habit.DIP_MM)));
-        if (isMarbled() && mm3 > 0) {
-            Lines veins =
-                    Strokes.across(ground.region(ground.ownCoat()), Paint.VEINS, Paint.VEIN_TILT, Strokes.Form.WAVY);
-            ground.place(on, new Marbling(icing(second, colour), veins, 2 * Paint.VEIN_MM, mm3 * share / (1 - share)));
-        }
+                coat,
+                1,
+                marbled.ownShare(),
+                (section, region) -> ground.coats().mm3(section, region, coat.thicknessMm()));
+        marbled.lay(ground, on, mm3, other -> icing(other, marbled));
     }
 
-    private boolean isMarbled() {
-        return second != null && !second.isBlank();
+    private Marbled marbled() {
+        return Marbled.of(colour, second, third, secondPercent);
     }
 
-    private Icing icing(String of, String beside) {
-        return new Icing(of, new Consistency(countSeconds), null, Icing.Vessel.DIP_BOWL, beside);
+    /** All of its colours are in one bowl. */
+    private Icing icing(String of, Marbled marbled) {
+        return new Icing(of, new Consistency(countSeconds), null, Icing.Vessel.DIP_BOWL, marbled.with(colour));
     }
 }

@@ -8,11 +8,9 @@ import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Text;
 import kindthimble.core.catalogue.Word;
-import kindthimble.core.geometry.Across;
 import kindthimble.core.geometry.Box;
 import kindthimble.core.geometry.Pen;
 import kindthimble.core.geometry.Region;
-import kindthimble.core.lettering.Letters;
 import kindthimble.core.words.Refused;
 import kindthimble.core.words.Unit;
 
@@ -324,7 +322,10 @@ public sealed interface Division extends Move
     }
 
     /** Letters as a section, to flood or to flood around. */
-    @Word(value = "letters", says = "letters, and the ground around them", group = Kind.Group.DIVIDE)
+    @Word(
+            value = "letters",
+            says = "letters, and the ground around them; | begins a new line",
+            group = Kind.Group.DIVIDE)
     record Lettering(
             @Text(word = "called", longest = 1, usual = "a") String key,
 
@@ -333,17 +334,31 @@ public sealed interface Division extends Move
 
             @Text(word = "text", longest = 20, usual = "K") String text,
 
-            @Amount(word = "height", unit = Unit.PERCENT, least = 5, most = 100, usual = LETTERS_HEIGHT)
-            double heightPercent)
+            @Amount(word = "height of a line", unit = Unit.PERCENT, least = 5, most = 100, usual = LETTERS_HEIGHT)
+            double heightPercent,
+
+            @Amount(word = "more gap between letters", unit = Unit.MM, least = 0, most = 30, usual = 0)
+            Double gapMm,
+
+            @Choice(word = "sections", from = Choice.From.WORDS, otherwise = "all letters are one")
+            Each each)
             implements Division {
+        /** Whether letters are parted. */
+        public enum Each {
+            EACH_LETTER
+        }
+
+        /** All letters as one section. */
+        public Lettering(String key, String of, String text, double heightPercent) {
+            this(key, of, text, heightPercent, null, null);
+        }
+
         @Override
         public List<Region> sections(Region whole) {
             Box box = whole.box();
             Region letters;
             try {
-                letters = Letters.CUT
-                        .written(text)
-                        .fitted(box.heightMm() * heightPercent / 100, Across.HEIGHT)
+                letters = Writing.cut(text, box.heightMm() * heightPercent / 100, gapMm)
                         .moved(box.x() + box.widthMm() / 2, box.y() + box.heightMm() / 2);
             } catch (Refused refused) {
                 throw new Refused("text", refused.getMessage());
@@ -352,7 +367,9 @@ public sealed interface Division extends Move
             if (letters.areaMm2() - inside.areaMm2() > 0.001 * letters.areaMm2()) {
                 throw new Refused("heightPercent", "These letters reach over the edge. Make them lower, or fewer.");
             }
-            return List.of(inside, whole.difference(letters));
+            List<Region> parts = new ArrayList<>(each == null ? List.of(inside) : inside.pieces());
+            parts.add(whole.difference(letters));
+            return parts;
         }
     }
 

@@ -1,5 +1,7 @@
 package kindthimble.core.move;
 
+import java.util.List;
+import java.util.Set;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
@@ -9,6 +11,7 @@ import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.kitchen.Filling;
 import kindthimble.core.mark.Coat;
+import kindthimble.core.mark.Relief;
 import kindthimble.core.words.Unit;
 
 /** Fills sections with icing that levels by itself. Takes the coat's volume, less the outline that stands in it already. */
@@ -35,8 +38,30 @@ public record Flood(
         String on,
 
         @Choice(word = "meets its neighbours by a", from = Choice.From.WORDS, otherwise = "crease")
-        Seam seam)
+        Seam seam,
+
+        @Choice(word = "marbled with", from = Choice.From.PALETTE, otherwise = "nothing")
+        String second,
+
+        @Choice(word = "and with", from = Choice.From.PALETTE, otherwise = "nothing")
+        String third,
+
+        @Amount(word = "share of that", unit = Unit.PERCENT, least = 1, most = 50, habit = Habit.MARBLED_SHARE_PERCENT)
+        Double secondPercent)
         implements Coating {
+    /** In one colour. */
+    public Flood(String colour, Double countSeconds, Double fullness, String tip, String on, Seam seam) {
+        this(colour, countSeconds, fullness, tip, on, seam, null, null, null);
+    }
+
+    @Override
+    public Set<String> colours() {
+        return marbled().with(colour);
+    }
+
+    private Marbled marbled() {
+        return Marbled.of(colour, second, third, secondPercent);
+    }
 
     @Override
     public double thicknessMm(Habits habits) {
@@ -46,16 +71,21 @@ public record Flood(
     @Override
     public void lay(Ground ground) {
         if (ground.filling() == Filling.DIP) {
-            ground.filled(new Dip(colour, null, null, null, on)).lay(ground);
+            ground.filled(new Dip(colour, second, third, secondPercent, null, on))
+                    .lay(ground);
             return;
         }
         double thickness = thicknessMm(ground.habits());
-        Covering.over(
+        boolean creased = seam == null || seam == Seam.CREASE;
+        Coat coat =
+                new Coat(ground.flooding(colour, countSeconds, tip), List.of(), thickness, 0, creased, Relief.LEVEL);
+        Marbled marbled = marbled();
+        double mm3 = Covering.over(
                 ground,
-                ground.flooding(colour, countSeconds, tip),
-                thickness,
+                coat,
                 fullness,
-                seam == null || seam == Seam.CREASE,
+                marbled.ownShare(),
                 (section, region) -> ground.coats().mm3(section, region, thickness));
+        marbled.lay(ground, on, mm3, other -> ground.flooding(other, countSeconds, tip));
     }
 }

@@ -28,7 +28,7 @@ public record Line(
         @Amount(
                 word = "count",
                 unit = Unit.SECONDS,
-                least = Consistency.LEAST_MEDIUM_SECONDS,
+                least = Consistency.LEAST_LINE_SECONDS,
                 most = Consistency.STIFF_SECONDS,
                 habit = Habit.PIPING_SECONDS)
         Double countSeconds,

@@ -11,7 +11,7 @@ import kindthimble.core.geometry.Spot;
  */
 final class Needle {
     /** How wide it draws along what it meets, at the most, and how far. */
-    private static final double REACH_MM = 1.8;
+    private static final double REACH_MM = 3;
 
     private static final double DRAWN_MM = 4.5;
     private static final double SHARE_OF_GAP = 0.9;
@@ -72,7 +72,7 @@ final class Needle {
         return lines.bent(STEP_MM, this::moved).within(region);
     }
 
-    private Spot moved(Spot spot) {
+    Spot moved(Spot spot) {
         return switch (dragged) {
             case TO_MIDDLE -> outwards(spot, -1);
             case FROM_MIDDLE -> outwards(spot, 1);

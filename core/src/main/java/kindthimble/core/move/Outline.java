@@ -37,7 +37,7 @@ public record Outline(
         @Amount(
                 word = "count",
                 unit = Unit.SECONDS,
-                least = LEAST_SECONDS,
+                least = Consistency.LEAST_LINE_SECONDS,
                 most = Consistency.STIFF_SECONDS,
                 habit = Habit.PIPING_SECONDS)
         Double countSeconds,
@@ -51,9 +51,6 @@ public record Outline(
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "every section")
         String on)
         implements Detail {
-    /** From here on icing holds its edge: one icing can outline and flood. */
-    static final double LEAST_SECONDS = 10;
-
     /** When its lines are piped. */
     public enum Piped {
         /** All of them before the first flood. */
@@ -70,7 +67,10 @@ public record Outline(
     public Move filled(Kitchen kitchen) {
         boolean oneIcing = countSeconds == null && kitchen.filling() == Filling.ONE_ICING;
         Outline outline = oneIcing
-                ? Catalogue.with(this, "countSeconds", Math.max(LEAST_SECONDS, kitchen.mean(Habit.FLOOD_COUNT_SECONDS)))
+                ? Catalogue.with(
+                        this,
+                        "countSeconds",
+                        Math.max(Consistency.LEAST_LINE_SECONDS, kitchen.mean(Habit.FLOOD_COUNT_SECONDS)))
                 : this;
         return Filled.of(outline, kitchen.habits());
     }

@@ -28,6 +28,11 @@ public sealed interface Piped extends Detail permits Line, RaisedLines, Stitches
         return null;
     }
 
+    /** How its lines run out. */
+    default Bead.Ends ends() {
+        return Bead.Ends.EVEN;
+    }
+
     /** Lays a line. */
     default void pipe(Ground ground, Lines along, double draw, double secondsPerCm) {
         pipe(ground, along, along.lengthMm(), draw, secondsPerCm);
@@ -46,7 +51,9 @@ public sealed interface Piped extends Detail permits Line, RaisedLines, Stitches
                         laidWith.openingMm(),
                         draw,
                         gate,
-                        secondsPerCm));
+                        Stage.raised(gate),
+                        secondsPerCm,
+                        ends()));
         if (finish() == Finish.SUGARED) {
             ground.place(
                     on(),

@@ -57,6 +57,12 @@ public record RaisedFill(
         @Choice(word = "under it", from = Choice.From.WORDS, otherwise = "nothing")
         Under under,
 
+        @Amount(word = "more gap between letters", unit = Unit.MM, least = 0, most = 30, usual = 0)
+        Double gapMm,
+
+        @Choice(word = "filled", from = Choice.From.WORDS, otherwise = "all at once")
+        Turns turns,
+
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
         implements Detail {
@@ -72,7 +78,7 @@ public record RaisedFill(
             Double countSeconds,
             Wait waits,
             String on) {
-        this(colour, form, text, path, sizeMm, where, tip, countSeconds, waits, null, null, on);
+        this(colour, form, text, path, sizeMm, where, tip, countSeconds, waits, null, null, null, null, on);
     }
 
     /** From here on icing holds the shape that it is filled into. */
@@ -90,20 +96,24 @@ public record RaisedFill(
 
     @Override
     public void lay(Ground ground) {
-        List<Region> regions = Shape.regions(ground, where, on, form, path, text, sizeMm);
+        List<Region> regions = Shape.regions(ground, where, on, form, path, text, sizeMm, gapMm);
         double thickness = Coat.thicknessMm(ground.habits(), countSeconds);
         Gate gate = ground.raisedGate(on, waits);
         if (under != null) {
             ground.place(on, Shape.squiggle(ground, colour, regions, gate, Stage.raised(gate)));
         }
-        ground.place(
-                on,
-                new Fill(
-                        ground.piped(colour, countSeconds, ground.tip(tip)),
-                        regions,
-                        thickness,
-                        Shape.mm3(regions, thickness, 1),
-                        gate,
-                        Stage.raised(gate)));
+        List<List<Region>> inTurn = Shape.turns(regions, turns == Turns.EVERY_OTHER);
+        for (int turn = 0; turn < inTurn.size(); turn++) {
+            ground.place(
+                    on,
+                    new Fill(
+                            ground.piped(colour, countSeconds, ground.tip(tip)),
+                            inTurn.get(turn),
+                            thickness,
+                            Shape.mm3(inTurn.get(turn), thickness, 1),
+                            gate,
+                            Stage.raised(gate),
+                            turn > 0));
+        }
     }
 }

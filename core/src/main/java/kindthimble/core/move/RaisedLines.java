@@ -9,6 +9,7 @@ import kindthimble.core.catalogue.Word;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.kitchen.Tip;
+import kindthimble.core.mark.Bead;
 import kindthimble.core.placing.Laid;
 import kindthimble.core.placing.Where;
 import kindthimble.core.words.Unit;
@@ -45,7 +46,7 @@ public record RaisedLines(
         @Amount(
                 word = "count",
                 unit = Unit.SECONDS,
-                least = Consistency.LEAST_MEDIUM_SECONDS,
+                least = Consistency.LEAST_LINE_SECONDS,
                 most = Consistency.STIFF_SECONDS,
                 habit = Habit.PIPING_SECONDS)
         Double countSeconds,
@@ -58,6 +59,9 @@ public record RaisedLines(
 
         @Choice(word = "finish", from = Choice.From.WORDS, otherwise = "plain")
         Finish finish,
+
+        @Choice(word = "ends", from = Choice.From.WORDS, usual = "EVEN")
+        Bead.Ends ends,
 
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
@@ -76,7 +80,21 @@ public record RaisedLines(
             Wait waits,
             Finish finish,
             String on) {
-        this(colour, pieces, form, tiltDegrees, path, where, lengthMm, tip, countSeconds, waits, null, finish, on);
+        this(
+                colour,
+                pieces,
+                form,
+                tiltDegrees,
+                path,
+                where,
+                lengthMm,
+                tip,
+                countSeconds,
+                waits,
+                null,
+                finish,
+                null,
+                on);
     }
 
     static final double SHORT_MM = 6;

@@ -35,6 +35,9 @@ public record Ruffle(
                 from = {"EDGE", "SEAMS", "PATH"})
         Where where,
 
+        @Choice(word = "tip", from = Choice.From.TIPS, otherwise = "ruffle, or 3 for brush embroidery")
+        String tip,
+
         @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
         Wait waits,
 
@@ -46,7 +49,7 @@ public record Ruffle(
         implements Detail {
     /** One that waits as long as that takes. */
     public Ruffle(String colour, Frill.Border kind, Double widthMm, Integer rows, Where where, Wait waits, String on) {
-        this(colour, kind, widthMm, rows, where, waits, null, on);
+        this(colour, kind, widthMm, rows, where, null, waits, null, on);
     }
 
     /** In one row. */
@@ -55,6 +58,10 @@ public record Ruffle(
     }
 
     static final double WIDTH_MM = 5;
+
+    /** Out of which the house's brush embroidery is piped. */
+    private static final String BRUSHED_TIP = "3";
+
     static final double MOST_ROWS = 12;
 
     /** Each row begins so much of its width farther in, and lies on the one before. */
@@ -71,21 +78,25 @@ public record Ruffle(
     @Override
     public void lay(Ground ground) {
         boolean ruffle = kind == Frill.Border.RUFFLE;
+        String usual = ruffle ? Tip.RUFFLE : BRUSHED_TIP;
+        String pipedWith =
+                tip == null || tip.isBlank() ? usual : ground.tip(tip).name();
         Icing icing = new Icing(
                 colour,
                 new Consistency(ruffle ? Consistency.STIFF_SECONDS : ground.mean(Habit.PIPING_SECONDS)),
-                ruffle ? Tip.PETAL : Tip.LINE);
+                pipedWith);
+        double opening = ground.kitchen().shop().openingMm(pipedWith);
+        double wider = opening / ground.kitchen().shop().openingMm(usual);
+        // A ruffle is as wide as its tip's band; a row that is brushed is a line as thick as its tip.
+        double gramsPerCm = ruffle
+                ? ground.mean(Habit.RUFFLE_GRAMS_PER_CM) * wider
+                : ground.mean(Habit.BRUSHED_GRAMS_PER_CM) * wider * wider;
         Gate gate = ground.raisedGate(on, waits);
         for (int row = 0; row < rows; row++) {
             ground.place(
                     on,
                     new Frill(
-                            icing,
-                            kind,
-                            row(ground, row * STEP_SHARE * widthMm),
-                            widthMm,
-                            ground.mean(ruffle ? Habit.RUFFLE_GRAMS_PER_CM : Habit.BRUSHED_GRAMS_PER_CM),
-                            gate));
+                            icing, kind, row(ground, row * STEP_SHARE * widthMm), widthMm, opening, gramsPerCm, gate));
         }
     }
 

@@ -1,5 +1,6 @@
 package kindthimble.core.move;
 
+import java.util.List;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Choice;
 import kindthimble.core.catalogue.Kind;
@@ -7,7 +8,9 @@ import kindthimble.core.catalogue.Word;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.mark.Coat;
 import kindthimble.core.mark.Icing;
+import kindthimble.core.mark.Relief;
 import kindthimble.core.words.Unit;
 
 /** Medium icing spread with a spatula, smooth or pressed with a texture sheet: area times thickness. */
@@ -17,6 +20,9 @@ public record Spatula(
 
         @Choice(word = "surface", from = Choice.From.WORDS, usual = "SMOOTH")
         Surface surface,
+
+        @Choice(word = "pattern of the sheet", from = Choice.From.WORDS, usual = "DIAMONDS")
+        Sheet sheet,
 
         @Amount(word = "thickness", unit = Unit.MM, least = 1, most = 8, otherwise = "3 smooth, 4.5 pressed")
         Double spreadMm,
@@ -32,6 +38,27 @@ public record Spatula(
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "what no other coat covers")
         String on)
         implements Coating {
+    /** Under the usual sheet, where it is pressed. */
+    public Spatula(String colour, Surface surface, Double spreadMm, Double countSeconds, String on) {
+        this(colour, surface, null, spreadMm, countSeconds, on);
+    }
+
+    /** What is pressed on it. */
+    public enum Sheet {
+        DIAMONDS(Relief.DIAMONDS),
+        BRICKS(Relief.BRICKS),
+        /** A towel, or any woven cloth. */
+        CLOTH(Relief.CLOTH),
+        RIBS(Relief.RIBS),
+        DOTS(Relief.DOTS);
+
+        private final Relief leaves;
+
+        Sheet(Relief leaves) {
+            this.leaves = leaves;
+        }
+    }
+
     /** What its surface becomes. */
     public enum Surface {
         SMOOTH,
@@ -60,6 +87,8 @@ public record Spatula(
     public void lay(Ground ground) {
         double thickness = thicknessMm(ground.habits());
         Icing icing = new Icing(colour, new Consistency(countSeconds), null, Icing.Vessel.SPATULA);
-        Covering.over(ground, icing, thickness, 1, true, (section, region) -> region.areaMm2() * thickness);
+        Relief relief = isPressed() ? sheet.leaves : Relief.SPREAD;
+        Coat coat = new Coat(icing, List.of(), thickness, 0, true, relief);
+        Covering.over(ground, coat, 1, 1, (section, region) -> region.areaMm2() * thickness);
     }
 }

@@ -59,6 +59,9 @@ public record Stack(
                 habit = Habit.PIPING_SECONDS)
         Double glueSeconds,
 
+        @Choice(word = "waits until", from = Choice.From.WORDS, usual = "DRY_THROUGH")
+        Wait waits,
+
         @Amount(word = "own time", unit = Unit.MINUTES, least = 1, most = 2880, otherwise = "as long as that takes")
         Double waitMinutes,
 
@@ -77,7 +80,7 @@ public record Stack(
             Double glueGrams,
             Double glueSeconds,
             String on) {
-        this(colour, form, path, sizeMm, pieces, where, moves, glueGrams, glueSeconds, null, on);
+        this(colour, form, path, sizeMm, pieces, where, moves, glueGrams, glueSeconds, null, null, on);
     }
 
     static final double WIDTH_MM = 30;
@@ -103,6 +106,11 @@ public record Stack(
         colours.add(colour);
         inner().forEach(move -> colours.addAll(move.colours()));
         return colours;
+    }
+
+    @Override
+    public String sinks() {
+        return waits == Wait.AT_ONCE ? "A cookie set in" : null;
     }
 
     @Override
@@ -141,7 +149,7 @@ public record Stack(
                         lying,
                         lying.size() * glueGrams,
                         ground.mean(Habit.DOUGH_MM),
-                        ground.isBare(on) ? Gate.BARE_COOKIE : Gate.DRY_THROUGH,
+                        ground.isBare(on) ? Gate.BARE_COOKIE : waits.gate(),
                         lying.size() * ground.mean(Habit.TRANSFER_SECONDS),
                         layers,
                         cutter));

@@ -34,7 +34,7 @@ public record Stitches(
         @Amount(
                 word = "count",
                 unit = Unit.SECONDS,
-                least = Consistency.LEAST_MEDIUM_SECONDS,
+                least = Consistency.LEAST_LINE_SECONDS,
                 most = Consistency.STIFF_SECONDS,
                 habit = Habit.PIPING_SECONDS)
         Double countSeconds,

@@ -50,7 +50,7 @@ public record Stripe(
                 word = "count",
                 unit = Unit.SECONDS,
                 least = Consistency.LEAST_FLOOD_SECONDS,
-                most = Consistency.MOST_FLOOD_SECONDS,
+                most = Consistency.STIFF_SECONDS,
                 habit = Habit.FLOOD_COUNT_SECONDS,
                 otherwise = "the order\'s flood")
         Double countSeconds,

@@ -94,7 +94,7 @@ public final class Strokes {
         return Lines.all(eachAcross(region, count, tiltDegrees, form));
     }
 
-    private static List<Lines> eachAcross(Region region, int count, double tiltDegrees, Form form) {
+    static List<Lines> eachAcross(Region region, int count, double tiltDegrees, Form form) {
         List<Lines> lines =
                 new ArrayList<>(form == Form.RINGS ? rings(region, count) : parallel(region, count, tiltDegrees, form));
         if (form == Form.PLAID) {

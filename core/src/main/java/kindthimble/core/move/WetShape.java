@@ -41,7 +41,7 @@ public record WetShape(
                 word = "count",
                 unit = Unit.SECONDS,
                 least = Consistency.LEAST_FLOOD_SECONDS,
-                most = Consistency.MOST_FLOOD_SECONDS,
+                most = Consistency.STIFF_SECONDS,
                 habit = Habit.FLOOD_COUNT_SECONDS,
                 otherwise = "the order\'s flood")
         Double countSeconds,
@@ -64,7 +64,7 @@ public record WetShape(
 
     @Override
     public void lay(Ground ground) {
-        List<Region> regions = Shape.regions(ground, where, on, form, path, text, sizeMm);
+        List<Region> regions = Shape.regions(ground, where, on, form, path, text, sizeMm, null);
         double area = regions.stream().mapToDouble(Region::areaMm2).sum();
         if (area > ground.on(on).areaMm2()) {
             throw new Refused("sizeMm", "These shapes cover more than there is. Make them smaller.");

@@ -4,16 +4,20 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import kindthimble.core.catalogue.Amount;
+import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.catalogue.Choice;
+import kindthimble.core.catalogue.Filled;
 import kindthimble.core.catalogue.Kind;
 import kindthimble.core.catalogue.Laying;
 import kindthimble.core.catalogue.Text;
 import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Across;
 import kindthimble.core.geometry.Lines;
+import kindthimble.core.geometry.Pen;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.kitchen.Tip;
 import kindthimble.core.lettering.Letters;
 import kindthimble.core.mark.WetLines;
@@ -45,9 +49,10 @@ public record Writing(
         @Amount(
                 word = "count",
                 unit = Unit.SECONDS,
-                least = Consistency.LEAST_MEDIUM_SECONDS,
+                least = Consistency.LEAST_FLOOD_SECONDS,
                 most = Consistency.STIFF_SECONDS,
-                habit = Habit.PIPING_SECONDS)
+                habit = Habit.PIPING_SECONDS,
+                otherwise = "piping raised, the order's flood wet")
         Double countSeconds,
 
         @Choice(word = "waits until", from = Choice.From.WORDS, otherwise = "the shop's school")
@@ -58,6 +63,9 @@ public record Writing(
 
         @Choice(word = "finish", from = Choice.From.WORDS, otherwise = "plain")
         Finish finish,
+
+        @Amount(word = "more gap between letters", unit = Unit.MM, least = 0, most = 30, usual = 0)
+        Double gapMm,
 
         @Choice(word = "on", from = Choice.From.SECTIONS, otherwise = "the whole cookie")
         String on)
@@ -74,7 +82,7 @@ public record Writing(
             Wait waits,
             Finish finish,
             String on) {
-        this(colour, text, heightMm, sits, where, tip, countSeconds, waits, null, finish, on);
+        this(colour, text, heightMm, sits, where, tip, countSeconds, waits, null, finish, null, on);
     }
 
     static final double USUAL_MM = 9;
@@ -92,6 +100,15 @@ public record Writing(
                 "A marker writes it quicker.",
                 "Write it with a marker",
                 new Marker(colour, Marker.Drawn.WRITING, null, null, null, text, heightMm, null, null, on));
+    }
+
+    /** Wet letters are of the flood's icing, unless their count is told. */
+    @Override
+    public Move filled(Kitchen kitchen) {
+        boolean ofFlood = countSeconds == null && sits == Drop.Sits.WET;
+        Writing writing =
+                ofFlood ? Catalogue.with(this, "countSeconds", kitchen.mean(Habit.FLOOD_COUNT_SECONDS)) : this;
+        return Filled.of(writing, kitchen.habits());
     }
 
     @Override
@@ -116,7 +133,7 @@ public record Writing(
         ground.place(
                 on,
                 new WetLines(
-                        ground.flooding(colour, ground.mean(Habit.FLOOD_COUNT_SECONDS), laidWith.name()),
+                        ground.flooding(colour, countSeconds, laidWith.name()),
                         Lines.all(all.stream().map(Writing::drawn).toList()),
                         all.stream().mapToDouble(Writing::lengthMm).sum(),
                         laidWith.openingMm() * ground.mean(Habit.WET_LINE_SPREAD),
@@ -132,7 +149,7 @@ public record Writing(
 
     /** Its outline, once for each place. */
     private List<Region> written(Ground ground) {
-        Region letters = letters(text, heightMm);
+        Region letters = letters(heightMm);
         return ground.stand(where, on, 1, heightMm).stream().map(letters::at).toList();
     }
 
@@ -148,7 +165,7 @@ public record Writing(
 
     /** Its outline about the origin, at a height in mm. */
     public Region letters(double height) {
-        return letters(text, height);
+        return lines(Letters.WRITTEN, text, height, gapMm == null ? 0 : gapMm);
     }
 
     /** The outline of writing in the middle of a region. */
@@ -159,32 +176,40 @@ public record Writing(
 
     /** The outline of writing about the origin; an upright stroke begins a new line. */
     static Region letters(String text, double heightMm) {
-        return lines(Letters.WRITTEN, text, heightMm);
+        return lines(Letters.WRITTEN, text, heightMm, 0);
     }
 
-    /** The same in the heavy face, to be filled. */
-    static Region cut(String text, double heightMm) {
-        return lines(Letters.CUT, text, heightMm);
+    /**
+     * The same in the heavy face, to be filled.
+     *
+     * @param gapMm between two letters, beside what the face has
+     */
+    static Region cut(String text, double heightMm, Double gapMm) {
+        return lines(Letters.CUT, text, heightMm, gapMm == null ? 0 : gapMm);
     }
 
-    private static Region lines(Letters face, String text, double heightMm) {
+    private static Region lines(Letters face, String text, double heightMm, double gapMm) {
         List<String> lines = Arrays.stream(text.split(NEXT_LINE))
                 .filter(line -> !line.isBlank())
                 .toList();
         try {
             if (lines.size() < 2) {
-                return face.written(lines.isEmpty() ? text : lines.get(0)).fitted(heightMm, Across.HEIGHT);
+                return line(face, lines.isEmpty() ? text : lines.get(0), heightMm, gapMm);
             }
             List<Region> all = new ArrayList<>();
             for (int i = 0; i < lines.size(); i++) {
                 double down = (i - (lines.size() - 1) / 2.0) * LINE_STEP * heightMm;
-                all.add(face.written(lines.get(i))
-                        .fitted(heightMm, Across.HEIGHT)
-                        .moved(0, down));
+                all.add(line(face, lines.get(i), heightMm, gapMm).moved(0, down));
             }
             return Region.union(all);
         } catch (Refused refused) {
             throw new Refused("text", refused.getMessage());
         }
+    }
+
+    private static Region line(Letters face, String text, double heightMm, double gapMm) {
+        Pen plain = face.written(text);
+        Pen spaced = gapMm > 0 ? face.written(text, gapMm * plain.high() / heightMm) : plain;
+        return spaced.fitted(heightMm, Across.HEIGHT);
     }
 }

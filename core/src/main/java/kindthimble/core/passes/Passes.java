@@ -328,7 +328,7 @@ public final class Passes {
                 if (isDressing(lower.mark().stage())) {
                     needs.add(need(Gate.PRINT_DRY, since, lower, upper));
                 }
-            } else if (touch(i, j)) {
+            } else if (lower.move() == upper.move() || touch(i, j)) {
                 Gate gate = Waits.between(upper.mark(), shareOn(i, j), lower.mark());
                 needs.add(need(gate, since, lower, upper));
             }

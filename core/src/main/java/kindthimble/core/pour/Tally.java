@@ -130,9 +130,7 @@ public final class Tally {
             return null;
         }
         Set<String> colours = new TreeSet<>(Set.of(bowl));
-        if (icing.beside() != null) {
-            colours.add(bowls.apply(icing.beside()));
-        }
+        icing.beside().forEach(other -> colours.add(bowls.apply(other)));
         return icing.consistency().countSeconds() + " s " + colours;
     }
 

@@ -113,7 +113,7 @@ class CatalogueTest {
     @Test
     void usualValuesAreFilledInAndNothingElse() {
         Flood flood = Filled.of(Moves.flood("white"), Habits.HOUSE);
-        assertEquals(new Flood("white", 15.0, 1.0, null, null, null), flood);
+        assertEquals(new Flood("white", 15.0, 1.0, null, null, null, null, null, 20.0), flood);
         assertSame(flood, Filled.of(flood, Habits.HOUSE), "nothing is left out");
         Dot dot = Filled.of(Moves.dots("rose", 3, 4), Habits.HOUSE);
         assertEquals(Dot.Size.MEDIUM, dot.size());

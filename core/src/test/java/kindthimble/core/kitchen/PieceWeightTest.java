@@ -118,7 +118,7 @@ class PieceWeightTest {
                 HOUSE.words(),
                 List.of(new Tip("2", 1.2)));
         assertEquals(
-                List.of("2", "leaf", "petal", "star"),
+                List.of("2", "leaf", "petal", "star", "ruffle"),
                 told.tips().stream().map(Tip::name).toList());
         assertEquals(HOUSE.tips(), HOUSE.with(HOUSE.habits()).tips());
     }

@@ -70,7 +70,7 @@ class ShopSettingsTest {
         assertEquals(0.9, own.tip("1").openingMm(), "the shop's, not the house's");
         assertEquals(1.2, own.tip("2").openingMm(), "the house's");
         Refused none = assertThrows(Refused.class, () -> own.tip("99"));
-        assertEquals("The shop has no tip 99. It has 1, fine, leaf, petal, star.", none.getMessage());
+        assertEquals("The shop has no tip 99. It has 1, fine, leaf, petal, star, ruffle.", none.getMessage());
     }
 
     @Test

@@ -125,14 +125,14 @@ class MarksTest {
                         Stage.RAISED,
                         Double.NaN),
                 new Case(
-                        new Frill(PIPING, Frill.Border.RUFFLE, STRAIGHT, 5, 0.45, Gate.DRY_THROUGH),
+                        new Frill(PIPING, Frill.Border.RUFFLE, STRAIGHT, 5, 7, 0.45, Gate.DRY_THROUGH),
                         4 * 0.45 * 1000 / 1.3,
                         4 * 1.0,
                         Habit.RAISED_SECONDS_PER_CM,
                         Stage.RAISED,
                         Double.NaN),
                 new Case(
-                        new Frill(PIPING, Frill.Border.BRUSH_EMBROIDERY, STRAIGHT, 5, 0.2, Gate.DRY_THROUGH),
+                        new Frill(PIPING, Frill.Border.BRUSH_EMBROIDERY, STRAIGHT, 5, 1.6, 0.2, Gate.DRY_THROUGH),
                         4 * 0.2 * 1000 / 1.3,
                         4 * 3.0,
                         Habit.BRUSHED_SECONDS_PER_CM,
@@ -200,7 +200,7 @@ class MarksTest {
         Balls balls = new Balls(PIPING, THREE, 3, 0, Gate.DRY_THROUGH);
         assertEquals(1.2965 * balls.volumeMm3() / 1000, balls.grams(BASE), 1e-4);
         assertEquals(1.2, new Pieces(PIPING, Pieces.PieceKind.STAR, AT_THREE, 9, 0.4, Gate.FIRM).grams(BASE), 1e-12);
-        assertEquals(1.8, new Frill(PIPING, Frill.Border.RUFFLE, STRAIGHT, 5, 0.45, Gate.FIRM).grams(BASE), 1e-12);
+        assertEquals(1.8, new Frill(PIPING, Frill.Border.RUFFLE, STRAIGHT, 5, 7, 0.45, Gate.FIRM).grams(BASE), 1e-12);
         Placed glued = new Placed(PIPING, List.of(SQUARE), 0.3, 1.8, Gate.FIRM, 8, List.of());
         assertEquals(0.3, glued.grams(BASE), 1e-12);
         assertEquals(8, glued.handSeconds(Habits.HOUSE));

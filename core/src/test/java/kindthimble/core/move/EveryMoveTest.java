@@ -75,6 +75,14 @@ class EveryMoveTest {
         with("raised lines", "lengthMm", "where", "RING");
         with("airbrush", "masked", "where", "MIDDLE");
         with("paint", "tiltDegrees", "stripes", "3");
+        with("flood", "secondPercent", "second", "navy");
+        with("spatula coat", "sheet", "surface", "PRESSED");
+        with("needle", "tiltDegrees", "dragged", "FEATHERED");
+        for (String of : List.of("gapMm", "each", "turns")) {
+            with("letters", of, "text", "HI");
+            with("second flood", of, "text", "HI");
+            with("raised fill", of, "text", "HI");
+        }
     }
 
     private static Object value(Class<?> type, String text) {

@@ -172,11 +172,11 @@ class StrokesTest {
     void rufflesAreStiffAndEmbroideryIsPiped() {
         Mark ruffle = last(WHITE, new Ruffle("rose", Frill.Border.RUFFLE, 6.0, null, null, null));
         assertEquals(80, ruffle.icing().consistency().countSeconds());
-        assertEquals("petal", ruffle.icing().tip());
+        assertEquals("ruffle", ruffle.icing().tip());
         assertEquals(4 * 54, ruffle.lengthMm(), 1e-6, "three millimetres inside");
         Mark brushed = last(WHITE, new Ruffle("rose", Frill.Border.BRUSH_EMBROIDERY, 6.0, null, null, null));
         assertEquals(50, brushed.icing().consistency().countSeconds());
-        assertEquals("1", brushed.icing().tip(), "a round tip, and then the brush");
+        assertEquals("3", brushed.icing().tip(), "a round tip, and then the brush");
     }
 
     /** What a move says would be easier is a sentence, and what its press puts there can be measured. */
