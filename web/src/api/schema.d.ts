@@ -3633,6 +3633,8 @@ export interface components {
             id: (string | null) | null;
         };
         /** @enum {string} */
+        Pattern: "DIAMONDS" | "BRICKS" | "CLOTH" | "RIBS" | "DOTS";
+        /** @enum {string} */
         PieceKind: "LEAF" | "ROSETTE" | "STAR" | "FLOWER" | "PETAL";
         PieceWeight: {
             kind: components["schemas"]["PieceKind"];
@@ -3842,6 +3844,17 @@ export interface components {
             /** Format: int32 */
             left: number;
         };
+        RolledPiece: {
+            /** Format: int64 */
+            design: number;
+            /** Format: int32 */
+            top: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+            turned: boolean;
+        };
         RoomDay: {
             /** Format: date */
             day: string;
@@ -3929,8 +3942,15 @@ export interface components {
         };
         /** @enum {string} */
         Shape: "ROUND" | "LEAF" | "PETAL" | "STAR" | "RUFFLE";
-        /** @enum {string} */
-        Sheet: "DIAMONDS" | "BRICKS" | "CLOTH" | "RIBS" | "DOTS";
+        Sheet: {
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            lengthMm: number;
+            pieces: components["schemas"]["RolledPiece"][];
+            /** Format: double */
+            share: number;
+        };
         ShelfView: {
             stock: components["schemas"]["Stock"][];
             jars: components["schemas"]["Jar"][];

@@ -9,6 +9,7 @@
   import { DOUGH_MM, heightAbove } from "../../marks/sideView";
   import type { Moment } from "../../marks/moments";
   import { fixed } from "../../units/format";
+  import DrawnGrips from "./DrawnGrips.svelte";
   import type { Hand } from "./hand.svelte";
   import PlacingMarks from "./PlacingMarks.svelte";
   import PressGround from "./PressGround.svelte";
@@ -82,7 +83,8 @@
     />
   {/if}
   {#if !small && above > 0}<SideView {cookie} hexes={desk.hexes} y={sideY} {unit} {until} />{/if}
-  {#if hand.places}<PlacingMarks {cookie} {hand} {unit} />{/if}
+  {#if hand.draws || hand.drawn}<DrawnGrips {cookie} {hand} {unit} />{/if}
+  {#if hand.places && !hand.draws}<PlacingMarks {cookie} {hand} {unit} />{/if}
 </svg>
 
 <style>

@@ -91,6 +91,14 @@
       value={field(move, parameter.name)}
       onchange={(value) => onchange(parameter.name, value)}
     />
+    {#if parameter.name === "path" && hand.canOutline}
+      <button
+        class="draw"
+        aria-pressed={hand.outlining === index}
+        onclick={() => hand.outline(hand.outlining === index ? null : index)}
+        >{hand.outlining === index ? "draw on the cookie now" : "draw it on the cookie"}</button
+      >
+    {/if}
   {/if}
 {/snippet}
 
@@ -135,6 +143,19 @@
   }
   .inner {
     padding: 0;
+  }
+  .draw {
+    align-self: flex-end;
+    border: 1.5px solid var(--soft);
+    border-radius: var(--pill);
+    background: none;
+    padding: 3px 12px;
+    min-height: var(--target);
+    cursor: pointer;
+  }
+  .draw[aria-pressed="true"] {
+    border-color: var(--brass);
+    color: var(--brass);
   }
   .acts {
     display: flex;

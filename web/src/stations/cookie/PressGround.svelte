@@ -1,6 +1,8 @@
 <script lang="ts">
   import type { CookieView } from "../../api/types";
   import { field } from "../../desk/catalogue.svelte";
+  import { apart } from "./drawn";
+  import type { Spot } from "./drawn";
   import type { Hand } from "./hand.svelte";
   import { placed } from "../../marks/placed";
   import { meant } from "./sections";
@@ -20,12 +22,51 @@
       : [],
   );
 
-  function pressed(event: MouseEvent, section: string | null) {
+  // What is being drawn in one go, from the cookie's middle.
+  let stroke = $state<Spot[]>([]);
+  // The end of a stroke is no press.
+  let drew = false;
+  const FIRST_MM = 2;
+
+  function pointed(event: MouseEvent): Spot {
     const svg = (event.currentTarget as SVGElement).ownerSVGElement as SVGSVGElement;
-    const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(
+    return new DOMPoint(event.clientX, event.clientY).matrixTransform(
       svg.getScreenCTM()?.inverse(),
     );
-    hand.press(point.x, point.y, section);
+  }
+
+  function pressed(event: MouseEvent, section: string | null) {
+    if (drew) {
+      drew = false;
+      return;
+    }
+    const { x, y } = pointed(event);
+    hand.press(x, y, section);
+  }
+
+  function fromMiddle(event: MouseEvent): Spot {
+    const { x, y } = pointed(event);
+    return { x: x - cookie.middle.x, y: y - cookie.middle.y };
+  }
+
+  function begin(event: PointerEvent) {
+    drew = false;
+    if (!hand.takesStroke || event.button !== 0) return;
+    stroke = [fromMiddle(event)];
+    (event.currentTarget as SVGElement).setPointerCapture(event.pointerId);
+  }
+
+  function go(event: PointerEvent) {
+    if (stroke.length > 0) stroke.push(fromMiddle(event));
+  }
+
+  function end() {
+    const [first] = stroke;
+    if (first && stroke.some((one) => apart(first, one) > FIRST_MM)) {
+      hand.drawBy(stroke.map((one) => ({ x: one.x, y: one.y })));
+      drew = true;
+    }
+    stroke = [];
   }
 </script>
 
@@ -40,8 +81,19 @@
     fill-rule="evenodd"
     role="presentation"
     onclick={(event) => pressed(event, section.name)}
+    onpointerdown={begin}
+    onpointermove={go}
+    onpointerup={end}
+    onpointercancel={() => (stroke = [])}
+    class:draws={hand.draws}
   />
 {/each}
+{#if stroke.length > 1}
+  <polyline
+    class="stroke"
+    points={stroke.map((one) => `${one.x + cookie.middle.x},${one.y + cookie.middle.y}`).join(" ")}
+  />
+{/if}
 {#each marks as layer, i (i)}
   <path
     class="mark"
@@ -64,6 +116,16 @@
   }
   .ground.cross {
     cursor: crosshair;
+  }
+  .ground.draws {
+    cursor: crosshair;
+    touch-action: none;
+  }
+  .stroke {
+    fill: none;
+    stroke: #a9752a;
+    stroke-width: 0.8;
+    pointer-events: none;
   }
   .ground.lit {
     fill-opacity: 0.08;

@@ -7,7 +7,7 @@
   import NumberField from "../../parts/NumberField.svelte";
   import type { Hand } from "./hand.svelte";
   import ParameterField from "./ParameterField.svelte";
-  import { earlierMarks, laidWord, started } from "./placing";
+  import { earlierMarks, laidWord } from "./placing";
 
   // Where the marks of a move are: how they are placed, and what belongs to that.
   let {
@@ -65,11 +65,7 @@
 
 <div class="where">
   <Field label={parameter.word} place={inside(place, "laid")}>
-    <select
-      value={laid}
-      onchange={(e) =>
-        hand.setWhere(index, started(e.currentTarget.value as Laid, where, hand.moves, index))}
-    >
+    <select value={laid} onchange={(e) => hand.lay(index, e.currentTarget.value as Laid)}>
       {#each offered as option (option)}
         <option value={option}>{laidWord(option)}</option>
       {/each}
@@ -109,7 +105,9 @@
   {/if}
   {#if laid === "PLACES"}
     <p class="soft hint">
-      Press the cookie where one more goes; drag one, or move it with the arrows.
+      {(where.places ?? []).length === 0
+        ? "Press the cookie where the first one goes."
+        : "Press the cookie where one more goes; drag one, or move it with the arrows."}
     </p>
     {#each where.places ?? [] as one, nth (nth)}
       <div class="place" role="group" aria-label="mark {nth + 1}">
@@ -153,7 +151,10 @@
       </div>
     {/each}
   {:else if laid === "PATH"}
-    <p class="soft hint">Press the cookie to make the line longer.</p>
+    <p class="soft hint">
+      Draw the line on the cookie in one go, or press point after point. Drag the middle of an edge
+      to bend it; press it for a point more.
+    </p>
   {/if}
 </div>
 

@@ -13,12 +13,22 @@ vi.mock("../../desk/catalogue.svelte", () => ({
       parameters: [
         ...(word === "flood" || word === "dot" ? [{ name: "on" }] : []),
         ...(word === "dot"
-          ? [{ name: "where", type: "WHERE", options: ["SCATTERED", "PLACES"] }]
+          ? [
+              { name: "diameterMm" },
+              { name: "where", type: "WHERE", options: ["SCATTERED", "PLACES", "MARKS"] },
+            ]
+          : []),
+        ...(word === "second flood"
+          ? [
+              { name: "path" },
+              { name: "sizeMm" },
+              { name: "where", type: "WHERE", options: ["MIDDLE", "PLACES"] },
+            ]
           : []),
         ...(word === "line" ? [{ name: "where", type: "WHERE", options: ["EDGE", "PATH"] }] : []),
       ],
     }),
-    mean: () => undefined,
+    mean: (habit: string) => ({ SMALL_DOT_MM: 2, MEDIUM_DOT_MM: 4, LARGE_DOT_MM: 8 })[habit],
   },
   field: (of: Record<string, unknown>, name: string) => of[name],
   setField: (of: Record<string, unknown>, name: string, value: unknown) => {
@@ -104,13 +114,76 @@ describe("a press on the cookie", () => {
     });
   });
 
-  it("carries a line of her own on", () => {
+  it("begins a line with two presses and carries it on with more", () => {
     open(2);
+    on.moves[2] = { move: "line", colour: "navy", where: { laid: "PATH" } } as unknown as Move;
     on.hand.press(45, 60, null);
-    // One that was only begun is put where she presses.
-    expect(on.moves[2]).toMatchObject({ where: { laid: "PATH", path: "M-5 10L15 10" } });
+    expect(on.hand.begun).toEqual([{ x: 5, y: 10 }]);
+    expect(on.moves[2]).toMatchObject({ where: { laid: "PATH" } });
     on.hand.press(60, 70, null);
-    expect(on.moves[2]).toMatchObject({ where: { laid: "PATH", path: "M-5 10L15 10L20 20" } });
+    expect(on.moves[2]).toMatchObject({ where: { laid: "PATH", path: "M5 10L20 20" } });
+    on.hand.press(70, 70, null);
+    expect(on.moves[2]).toMatchObject({ where: { path: "M5 10L20 20L30 20" } });
+    expect(on.hand.begun).toEqual([]);
+  });
+
+  it("draws a smile in one go, beside a line that is there", () => {
+    open(2);
+    const arc = Array.from({ length: 30 }, (_, i) => ({
+      x: -12 + (24 * i) / 29,
+      y: 10 + 6 * Math.sin((Math.PI * i) / 29),
+    }));
+    on.hand.drawBy(arc);
+    const path = String((on.moves[2] as unknown as { where: { path: string } }).where.path);
+    expect(path).toMatch(/^M-10 0L10 0M-12 10Q/);
+    expect(on.hand.drawn).toHaveLength(2);
+  });
+
+  it("lays what can follow a line along what is dragged, whatever it followed before", () => {
+    open(2);
+    on.moves[2] = { move: "line", colour: "navy" } as unknown as Move;
+    expect(on.hand.draws).toBe(false);
+    expect(on.hand.takesStroke).toBe(true);
+    on.hand.drawBy([
+      { x: 0, y: 0 },
+      { x: 5, y: 0 },
+      { x: 10, y: 0 },
+    ]);
+    expect(on.moves[2]).toMatchObject({ where: { laid: "PATH", path: "M0 0L10 0" } });
+    open(1);
+    expect(on.hand.takesStroke).toBe(false);
+  });
+
+  it("puts a smaller dot on a dot", () => {
+    on.moves.push({ move: "dot", colour: "navy" } as unknown as Move);
+    on.hand.lay(3, "MARKS");
+    expect(on.moves[3]).toMatchObject({ size: "SMALL", where: { laid: "MARKS", marks: "dot 1" } });
+    on.moves.push({ move: "dot", colour: "sky" } as unknown as Move);
+    on.hand.lay(4, "MARKS");
+    expect(on.moves[4]).toMatchObject({ diameterMm: 1, where: { marks: "dot 2" } });
+    expect(on.moves[1]).not.toHaveProperty("size");
+  });
+
+  it("makes an outline of three presses, as large and where it was drawn", () => {
+    on.moves[1] = { move: "second flood", colour: "poppy" } as unknown as Move;
+    open(1);
+    expect(on.hand.canOutline).toBe(true);
+    expect(on.hand.draws).toBe(false);
+    on.hand.outline(1);
+    on.hand.press(40, 40, null);
+    on.hand.press(60, 40, null);
+    on.hand.press(60, 60, null);
+    expect(on.moves[1]).toMatchObject({
+      path: "M-10 -10L10 -10L10 10Z",
+      sizeMm: 20,
+      where: { laid: "PLACES", places: [{ x: 10, y: 0 }] },
+    });
+    expect(on.hand.draws).toBe(false);
+    const [outline] = on.hand.drawn ?? [];
+    expect(outline?.points[0]).toEqual({ x: 0, y: -10 });
+    // Sized by its number afterwards it is another drawing.
+    on.hand.set(1, "sizeMm", 30);
+    expect(on.hand.drawn).toBeNull();
   });
 
   it("takes a section to a flood or away from it, and spells a group out first", () => {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { extended, snapped } from "./placing";
+import { snapped } from "./placing";
 
 const nowhere = { others: [], middles: [], edges: [], half: 0 };
 
@@ -46,11 +46,5 @@ describe("what a dragged mark is drawn to", () => {
       { ...nowhere, edges, others },
     );
     expect(Math.hypot(level.place.x, level.place.y)).toBeCloseTo(22.7, 0);
-  });
-});
-
-describe("a line of her own", () => {
-  it("grows by a press", () => {
-    expect(extended("M0 0L5 5", 9.04, 2)).toBe("M0 0L5 5L9 2");
   });
 });

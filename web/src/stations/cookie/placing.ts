@@ -17,9 +17,6 @@ const WORDS: Record<Laid, string> = {
 
 export const laidWord = (laid: Laid): string => WORDS[laid];
 
-/** A line of her own before she has said where it runs. */
-const STARTED_LINE = "M-10 0L10 0";
-
 /** How close to a line of symmetry, or to another mark's height, a mark is drawn to it, in mm. */
 const SNAP_MM = 1;
 
@@ -49,11 +46,10 @@ export function earlierMarks(moves: Move[], before: number): { words: string; la
   });
 }
 
-/** Where marks are when she picks a way of placing: so that there is something to see, and nothing is refused. */
+/** Where marks are when a way of placing is picked: none yet where the cookie is to be pressed first. */
 export function started(laid: Laid, where: Where, moves: Move[], at: number): Where {
   const next: Where = { ...where, laid };
-  if (laid === "PLACES" && !next.places?.length) next.places = [{ x: 0, y: 0 }];
-  if (laid === "PATH" && !next.path) next.path = STARTED_LINE;
+  if (laid === "PLACES" && !next.places) next.places = [];
   if (laid === "MARKS" && !next.marks) {
     next.marks = earlierMarks(moves, at).at(-1)?.words ?? "";
   }
@@ -187,12 +183,4 @@ export function sizeOf(
     least: parameter.least ?? 0,
     most: parameter.most ?? 0,
   };
-}
-
-/** A line of her own, one point longer; one that is only begun is put where she presses. */
-export function extended(path: string | undefined, x: number, y: number): string {
-  if (!path || path === STARTED_LINE) {
-    return `M${tenth(x - 10)} ${tenth(y)}L${tenth(x + 10)} ${tenth(y)}`;
-  }
-  return `${path}L${tenth(x)} ${tenth(y)}`;
 }

@@ -32,6 +32,17 @@ final class Counted {
         presses++;
     }
 
+    /** Draws along some points of the page, in one go. */
+    void drag(double[][] way) {
+        page.mouse().move(way[0][0], way[0][1]);
+        page.mouse().down();
+        for (double[] at : way) {
+            page.mouse().move(at[0], at[1]);
+        }
+        page.mouse().up();
+        presses++;
+    }
+
     void key(String key) {
         page.keyboard().press(key);
         presses++;

@@ -14,6 +14,7 @@ public final class Cautions {
             new PathOverEdge(),
             new OutlineAfterFlood(),
             new CoatOfNothing(),
+            new NothingPlaced(),
             new SecondCoat(),
             new SmallArea(),
             new NarrowPart(),

@@ -78,7 +78,11 @@ public final class Ground {
         for (move = 0; move < moves.size(); move++) {
             onMove = Step.ON_NONE;
             try {
-                moves.get(move).lay(this);
+                Move laying = moves.get(move);
+                // One that is to be pressed on the cookie first is nothing until then.
+                if (laying.where() == null || !laying.where().hasNoPlaceYet()) {
+                    laying.lay(this);
+                }
             } catch (Refused refused) {
                 throw refused.inside("moves[" + move + "]");
             } catch (TooMuch tooMuch) {

@@ -57,7 +57,8 @@ record Marbled(List<String> others, double percent) {
             return;
         }
         Region region = ground.region(ground.ownCoat());
-        List<Lines> veins = Strokes.eachAcross(region, Paint.VEINS * others.size(), Paint.VEIN_TILT, Strokes.Form.STRAIGHT);
+        List<Lines> veins =
+                Strokes.eachAcross(region, Paint.VEINS * others.size(), Paint.VEIN_TILT, Strokes.Form.STRAIGHT);
         for (int of = 0; of < others.size(); of++) {
             List<Lines> own = new ArrayList<>();
             for (int i = of; i < veins.size(); i += others.size()) {

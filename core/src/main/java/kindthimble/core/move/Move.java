@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Set;
 import kindthimble.core.catalogue.Filled;
 import kindthimble.core.kitchen.Kitchen;
+import kindthimble.core.placing.Where;
 
 /**
  * Something that a decorator does to a cookie, as she plans it: a kind and a few numbers, each of which may be left to the shop.
@@ -31,6 +32,11 @@ public sealed interface Move permits Division, Coating, Detail, Trim {
 
     /** Words for the sections it lies on; null for the whole cookie. */
     default String on() {
+        return null;
+    }
+
+    /** Where its marks are; null for a move that is not placed. */
+    default Where where() {
         return null;
     }
 

@@ -22,7 +22,7 @@ public record Spatula(
         Surface surface,
 
         @Choice(word = "pattern of the sheet", from = Choice.From.WORDS, usual = "DIAMONDS")
-        Sheet sheet,
+        Pattern sheet,
 
         @Amount(word = "thickness", unit = Unit.MM, least = 1, most = 8, otherwise = "3 smooth, 4.5 pressed")
         Double spreadMm,
@@ -44,7 +44,7 @@ public record Spatula(
     }
 
     /** What is pressed on it. */
-    public enum Sheet {
+    public enum Pattern {
         DIAMONDS(Relief.DIAMONDS),
         BRICKS(Relief.BRICKS),
         /** A towel, or any woven cloth. */
@@ -54,7 +54,7 @@ public record Spatula(
 
         private final Relief leaves;
 
-        Sheet(Relief leaves) {
+        Pattern(Relief leaves) {
             this.leaves = leaves;
         }
     }

@@ -113,6 +113,12 @@ public record Where(
                 places);
     }
 
+    /** Whether the cookie is still to be pressed, or a line to be drawn, before there is anything. */
+    public boolean hasNoPlaceYet() {
+        return laid == Laid.PLACES && (places == null || places.isEmpty())
+                || laid == Laid.PATH && (path == null || path.isBlank());
+    }
+
     boolean mirrors() {
         return mirrored != null;
     }

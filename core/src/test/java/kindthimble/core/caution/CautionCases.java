@@ -297,6 +297,16 @@ final class CautionCases {
                         Moves.card(60, new Division.Horizon("a", null, 9, null, null), counted("white", 20)),
                         Moves.card(60, new Division.Horizon("a", null, 11, null, null), counted("white", 20))),
                 new Case(
+                        "Press the cookie where it goes",
+                        null,
+                        card(WHITE, placed(Where.of(Laid.PLACES))),
+                        card(WHITE, placed(Where.at(new Place(0, 0, null))))),
+                new Case(
+                        "Draw its line on the cookie",
+                        null,
+                        card(WHITE, placed(Where.along(""))),
+                        card(WHITE, placed(Where.along("M-5 0L5 0")))),
+                new Case(
                         "it fits on none",
                         null,
                         Moves.design(new BasicForm.Square(), 300, 3.0, WHITE),
@@ -310,6 +320,10 @@ final class CautionCases {
 
     static Dot dotAt(double x, double y) {
         return new Dot("rose", 1, null, 4.0, Where.at(new Place(x, y, null)), null, null, null, null);
+    }
+
+    static Dot placed(Where where) {
+        return new Dot("rose", 1, null, 4.0, where, null, null, null, null);
     }
 
     static Move at(Where where, Move move, Wait waits) {
