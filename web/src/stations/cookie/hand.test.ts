@@ -155,12 +155,12 @@ describe("a press on the cookie", () => {
   });
 
   it("puts a smaller dot on a dot", () => {
-    on.moves.push({ move: "dot", colour: "navy" } as unknown as Move);
-    on.hand.lay(3, "MARKS");
-    expect(on.moves[3]).toMatchObject({ size: "SMALL", where: { laid: "MARKS", marks: "dot 1" } });
+    on.moves[2] = { move: "dot", colour: "navy" } as unknown as Move;
+    on.hand.lay(2, "MARKS");
+    expect(on.moves[2]).toMatchObject({ size: "SMALL", where: { laid: "MARKS", marks: "dot 1" } });
     on.moves.push({ move: "dot", colour: "sky" } as unknown as Move);
-    on.hand.lay(4, "MARKS");
-    expect(on.moves[4]).toMatchObject({ diameterMm: 1, where: { marks: "dot 2" } });
+    on.hand.lay(3, "MARKS");
+    expect(on.moves[3]).toMatchObject({ diameterMm: 1, where: { marks: "dot 2" } });
     expect(on.moves[1]).not.toHaveProperty("size");
   });
 
