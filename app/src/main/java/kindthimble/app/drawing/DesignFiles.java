@@ -56,7 +56,7 @@ final class DesignFiles {
         String move = layer.move() < 0
                 ? ""
                 : Catalogue.word(cookie.design().moves().get(layer.move()).getClass());
-        String hex = colour == null ? "#8A8A8A" : colour.hex();
+        String hex = layer.shown(colour == null ? "#8A8A8A" : colour.hex());
         String paint = layer.strokeMm() == null
                 ? "fill=\"" + hex + "\" fill-rule=\"evenodd\""
                 : String.format(

@@ -138,8 +138,8 @@ final class InstructionSheet {
                         new Paper.Drawn("#DDB98A", "#B98D56", 0.3, false, false));
             } else if (layer.pass() <= pass) {
                 PaletteColour colour = palette.get(layer.colour());
-                String hex = colour == null ? "#8A8A8A" : colour.hex();
-                boolean isNew = layer.pass() == pass;
+                String hex = layer.shown(colour == null ? "#8A8A8A" : colour.hex());
+                boolean isNew = layer.pass() == pass && layer.tone() == null;
                 Paper.Drawn how = layer.strokeMm() == null
                         ? new Paper.Drawn(hex, isNew ? "#000000" : "#777777", isNew ? 0.3 : 0.12, false, false)
                         : new Paper.Drawn(null, hex, layer.strokeMm() * scale, false, false);

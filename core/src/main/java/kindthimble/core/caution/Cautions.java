@@ -30,6 +30,7 @@ public final class Cautions {
             new Bleeding(),
             new FragileTransfer(),
             new WritingTooFine(),
+            new LettersTooSmall(),
             new WritingOverEdge(),
             new UnlikeCount(),
             new LooseFlood(),

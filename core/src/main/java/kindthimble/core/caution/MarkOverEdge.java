@@ -7,6 +7,7 @@ import kindthimble.core.geometry.Spot;
 import kindthimble.core.mark.Mark;
 import kindthimble.core.mark.OnCookie;
 import kindthimble.core.move.Move;
+import kindthimble.core.move.Ruffle;
 import kindthimble.core.move.Writing;
 import kindthimble.core.placing.Laid;
 import kindthimble.core.placing.Place;
@@ -34,7 +35,8 @@ final class MarkOverEdge implements Warning {
                 return;
             }
             Where where = (Where) Catalogue.read(move, "where");
-            if (where.laid() != Laid.PLACES && where.laid() != Laid.RING) {
+            boolean isBand = move instanceof Ruffle && (where.laid() == Laid.EDGE || where.laid() == Laid.PATH);
+            if (where.laid() != Laid.PLACES && where.laid() != Laid.RING && !isBand) {
                 return;
             }
             Region outside = cookie.marks().stream()
@@ -50,16 +52,22 @@ final class MarkOverEdge implements Warning {
                 found.add(
                         at,
                         "It hangs over the edge of the icing. Put it farther in, or make it smaller.",
-                        outside,
-                        where.laid() == Laid.PLACES
-                                ? Remedy.set("Draw it in", at, "where", drawnIn(where, cookie, at))
-                                : null);
+                        isBand ? cookie.iced() : outside,
+                        drawnIn(where, cookie, at) == null
+                                ? null
+                                : Remedy.set("Draw it in", at, "where", drawnIn(where, cookie, at)));
             }
         });
     }
 
-    /** Each place as far towards the middle as its mark has room. */
+    /** Each place as far towards the middle as its mark has room, a border as far inside as is usual; null where that can't be told. */
     private static Where drawnIn(Where where, IcedCookie cookie, int move) {
+        if (where.laid() == Laid.EDGE) {
+            return Catalogue.with(where, "besideMm", null);
+        }
+        if (where.laid() != Laid.PLACES) {
+            return null;
+        }
         double half =
                 Math.sqrt(cookie.coveredBy(move) / Math.max(1, where.places().size()) / Math.PI);
         Region room = cookie.iced().inset(half);

@@ -31,6 +31,23 @@ public record Layer(Role role, String colour, String path, Double strokeMm, int 
         return new Layer(role, colour, path, strokeMm, -1, 0, tone, null);
     }
 
+    /**
+     * What it looks like in icing of a colour: the same lightening and darkening as on the screen.
+     *
+     * @param hex of the icing, as {@code #RRGGBB}
+     */
+    public String shown(String hex) {
+        if (tone == null || tone == 0) {
+            return hex;
+        }
+        StringBuilder shown = new StringBuilder("#");
+        for (int i = 1; i < 7; i += 2) {
+            int channel = Integer.parseInt(hex.substring(i, i + 2), 16);
+            shown.append("%02x".formatted(Math.round(channel + Math.abs(tone) * ((tone > 0 ? 255 : 0) - channel))));
+        }
+        return shown.toString();
+    }
+
     /** The baked cookie. */
     public static Layer dough(String path) {
         return new Layer(Role.DOUGH, null, path, null);

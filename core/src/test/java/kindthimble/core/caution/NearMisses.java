@@ -19,12 +19,14 @@ import static kindthimble.core.caution.CautionCases.writing;
 import java.util.stream.Stream;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.cutter.SmallForm;
+import kindthimble.core.mark.Frill;
 import kindthimble.core.move.Beads;
 import kindthimble.core.move.Division;
 import kindthimble.core.move.Marker;
 import kindthimble.core.move.Move;
 import kindthimble.core.move.RaisedFill;
 import kindthimble.core.move.RaisedLines;
+import kindthimble.core.move.Ruffle;
 import kindthimble.core.move.Seam;
 import kindthimble.core.move.Sprinkle;
 import kindthimble.core.move.Stripe;
@@ -116,6 +118,16 @@ final class NearMisses {
                         card(WHITE, at(Where.of(Laid.EDGE), Moves.line("rose"), Wait.AT_ONCE), stencil(null)),
                         card(WHITE, dots(6, 4.0), stencil(null))),
                 new CautionCases.Case(
+                        "hangs over the edge",
+                        "Draw it in",
+                        card(WHITE, embroidery(-1.0)),
+                        card(WHITE, embroidery(3.0))),
+                new CautionCases.Case(
+                        "they can't be read",
+                        "Make them",
+                        card(letters(5), flood("rose", "a2", null)),
+                        card(letters(25), flood("rose", "a2", null))),
+                new CautionCases.Case(
                         "% of the hands",
                         "Dip it instead",
                         card(Moves.outline("white"), WHITE, marker(Marker.When.SURFACE_DRY)),
@@ -143,6 +155,21 @@ final class NearMisses {
     /** How tall the word has to be for its strokes to be so wide. */
     private static double tallAs(double strokeMm) {
         return 12 * strokeMm / writing("Kite", 12).letters(12).strokeWidthMm();
+    }
+
+    private static Ruffle embroidery(double insideMm) {
+        return new Ruffle(
+                "rose",
+                Frill.Border.BRUSH_EMBROIDERY,
+                5.0,
+                1,
+                Where.of(Laid.EDGE).beside(insideMm),
+                null,
+                null);
+    }
+
+    private static Division letters(double percent) {
+        return new Division.Lettering("a", null, "KT", percent);
     }
 
     private static Beads beads(double mm) {

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
@@ -192,6 +193,18 @@ class MarksTest {
         }
         boolean bySecondsOfItsOwn = one.mark() instanceof Bead;
         assertEquals(bySecondsOfItsOwn ? before : 0, one.mark().handSeconds(none), 1e-9);
+    }
+
+    @Test
+    void aToneGoesFromBlackOverTheColourToWhite() {
+        for (Map.Entry<Double, String> one : Map.of(0.0, "#804020", 1.0, "#ffffff", -1.0, "#000000", -0.5, "#402010")
+                .entrySet()) {
+            assertEquals(
+                    one.getValue(),
+                    Layer.toned(Layer.Role.SUNK, "rose", "M0 0L1 1", 1.0, one.getKey())
+                            .shown("#804020"));
+        }
+        assertEquals("#804020", new Layer(Layer.Role.SUNK, "rose", "M0 0L1 1", 1.0).shown("#804020"));
     }
 
     /** Volume times density, but for what the shop weighs. */
