@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import kindthimble.core.geometry.Deadline;
+import kindthimble.core.passes.Passes;
 import kindthimble.core.work.Task;
 
 /**
@@ -61,7 +62,15 @@ public final class FewerBags {
         boolean isSameColour = a.doing() == b.doing()
                 && a.order() == b.order()
                 && (a.colour() == null ? b.colour() == null : a.colour().equals(b.colour()));
+        if (isSameColour && isOnFilm(a) && isOnFilm(b)) {
+            return 0;
+        }
         return isSameColour ? ANOTHER_DESIGN : ANOTHER_COLOUR;
+    }
+
+    /** Pieces of one colour are piped on one film in one go, whatever designs they are for. */
+    private static boolean isOnFilm(Task task) {
+        return task.doing() == Task.Work.ICE && task.pass() <= Passes.AHEAD;
     }
 
     /**
@@ -115,7 +124,10 @@ public final class FewerBags {
     }
 
     private boolean canChange(Schedule.Placed a, Schedule.Placed b, Schedule.Placed first, Schedule.Placed second) {
-        return b.start() - a.handsEnd() <= APART_SECONDS
+        // Cookies are not iced earlier for the sake of pieces that keep for months.
+        boolean isLessFresh = isOnFilm(a.task()) && Worth.isIcingOfCookies(b.task());
+        return !isLessFresh
+                && b.start() - a.handsEnd() <= APART_SECONDS
                 && isPlain(a.task())
                 && isPlain(b.task())
                 && problem.hands().get(a.hands()).holds(first.start(), second.end())

@@ -40,6 +40,26 @@ class FewerBagsTest {
         assertEquals(List.of(), Validator.faults(problem, after));
     }
 
+    /** Bows for two designs, and a cookie of their colour between: the bows stand together, which cookies would not. */
+    @Test
+    void piecesOfOneColourAreMadeTogether() {
+        Task bows = ahead("bows", 1);
+        Task cookie = ice("cookie", 2, "red");
+        Task moreBows = ahead("more bows", 3);
+        Problem problem =
+                Problem.of(List.of(bows, cookie, moreBows), Map.of(1L, 1_800L), List.of(new Sitting(0, 1_800)));
+        Schedule before = schedule(bows, cookie, moreBows);
+        assertEquals(2, FewerBags.changes(before));
+        Schedule after = FewerBags.of(problem, before);
+        assertEquals(1, FewerBags.changes(after));
+        assertEquals(
+                2, FewerBags.changes(schedule(ice("one", 1, "red"), ice("two", 2, "red"), ice("three", 3, "red"))));
+    }
+
+    private static Task ahead(String key, long design) {
+        return new Task(key, Task.Work.ICE, 1, design, 0, 0, "red", 12, 600, 0, List.of());
+    }
+
     @Test
     void whatWaitsForEachOtherStays() {
         Task red = ice("red", 1, "red");
