@@ -94,6 +94,48 @@ class KeptTest {
         assertThat(state(page)).hasText("saved");
     }
 
+    /** Edits of a move that was added a moment ago, while another device adds and edits in another design of the order: all of them stay. */
+    @Test
+    void editsOfANewMoveOutliveAnotherDevice() {
+        JsonNode designs = APP.get("/api/orders/1").body().get("designs");
+        long one = designs.at("/2/id").asLong();
+        long other = designs.at("/3/id").asLong();
+        Page tablet = BROWSER.open("/orders/1/cookie/" + one);
+        Page laptop = BROWSER.open("/orders/1/cookie/" + other);
+        for (int time = 1; time <= TIMES; time++) {
+            for (Page page : List.of(tablet, laptop)) {
+                page.locator("[data-add-move] .chip").getByText("dot", EXACTLY).click();
+            }
+            for (Page page : List.of(tablet, laptop, tablet, laptop)) {
+                boolean first = ofMove(page, "exactly").inputValue().isEmpty();
+                ofMove(page, first ? "exactly" : "count").fill(first ? "2." + time : "1" + time);
+            }
+            for (Page page : List.of(tablet, laptop)) {
+                page.keyboard().press("Tab");
+                assertThat(state(page)).hasText("saved");
+            }
+            for (int design = 2; design < 4; design++) {
+                JsonNode moves = APP.get("/api/orders/1").body().at("/designs/" + design + "/document/moves");
+                JsonNode last = moves.get(moves.size() - 1);
+                assertEquals("dot", last.get("move").asString(), moves::toString);
+                assertEquals(
+                        Double.parseDouble("2." + time), last.path("diameterMm").asDouble(), moves::toString);
+                assertEquals(10 + time, last.path("countSeconds").asDouble(), moves::toString);
+            }
+        }
+        tablet.context().close();
+        laptop.context().close();
+    }
+
+    private static final Locator.GetByTextOptions EXACTLY = new Locator.GetByTextOptions().setExact(true);
+
+    /** A field of the open move. */
+    private static Locator ofMove(Page page, String label) {
+        return page.locator("aside .form .field:has(.label:text-is('" + label + "'))")
+                .locator("input")
+                .first();
+    }
+
     /** The header tells of the bench as of every other station: what was pressed there and did not arrive is not saved. */
     @Test
     void theHeaderOfTheBenchSaysWhatHasNotArrived() {

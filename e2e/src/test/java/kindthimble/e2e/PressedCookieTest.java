@@ -139,8 +139,7 @@ class PressedCookieTest {
         for (int i = 0; i < way.length; i++) {
             double share = i / (way.length - 1.0);
             way[i] = new double[] {
-                box.x + box.width * (0.3 + 0.4 * share),
-                box.y + box.height * (0.66 + 0.13 * Math.sin(Math.PI * share))
+                box.x + box.width * (0.3 + 0.4 * share), box.y + box.height * (0.66 + 0.13 * Math.sin(Math.PI * share))
             };
         }
         hands.drag(way);
