@@ -83,8 +83,8 @@
     />
   {/if}
   {#if !small && above > 0}<SideView {cookie} hexes={desk.hexes} y={sideY} {unit} {until} />{/if}
-  {#if hand.draws || hand.drawn}<DrawnGrips {cookie} {hand} {unit} />{/if}
-  {#if hand.places && !hand.draws}<PlacingMarks {cookie} {hand} {unit} />{/if}
+  {#if hand.pencil.draws || hand.pencil.drawn}<DrawnGrips {cookie} {hand} {unit} />{/if}
+  {#if hand.places && !hand.pencil.draws}<PlacingMarks {cookie} {hand} {unit} />{/if}
 </svg>
 
 <style>

@@ -7,7 +7,7 @@
   // A line or an outline of the open move to take hold of: its points, and the middle of each edge, which bends it. Pressed, a middle becomes a point.
   let { cookie, hand, unit }: { cookie: CookieView; hand: Hand; unit: number } = $props();
 
-  const lines = $derived(hand.drawn ?? []);
+  const lines = $derived(hand.pencil.drawn ?? []);
   let held = $state<{ line: number; point?: number; edge?: number; moved: boolean } | null>(null);
   let shadow = $state<Spot | null>(null);
 
@@ -22,7 +22,7 @@
 
   function change(nth: number, to: Drawn | null) {
     if (!to && lines.length < 2) return;
-    hand.setDrawn(lines.flatMap((one, i) => (i === nth ? (to ? [to] : []) : [one])));
+    hand.pencil.setDrawn(lines.flatMap((one, i) => (i === nth ? (to ? [to] : []) : [one])));
   }
 
   function grip(event: PointerEvent, what: { line: number; point?: number; edge?: number }) {
@@ -125,7 +125,7 @@
     />
   {/each}
 {/each}
-{#each hand.begun as spot, i (i)}
+{#each hand.pencil.begun as spot, i (i)}
   <circle
     class="point begun"
     cx={cookie.middle.x + spot.x}

@@ -91,12 +91,14 @@
       value={field(move, parameter.name)}
       onchange={(value) => onchange(parameter.name, value)}
     />
-    {#if parameter.name === "path" && hand.canOutline}
+    {#if parameter.name === "path" && hand.pencil.canOutline}
       <button
         class="draw"
-        aria-pressed={hand.outlining === index}
-        onclick={() => hand.outline(hand.outlining === index ? null : index)}
-        >{hand.outlining === index ? "draw on the cookie now" : "draw it on the cookie"}</button
+        aria-pressed={hand.pencil.outlining === index}
+        onclick={() => hand.pencil.outline(hand.pencil.outlining === index ? null : index)}
+        >{hand.pencil.outlining === index
+          ? "draw on the cookie now"
+          : "draw it on the cookie"}</button
       >
     {/if}
   {/if}

@@ -11,6 +11,7 @@
   import Drunk from "./Drunk.svelte";
   import MoveAdder from "./MoveAdder.svelte";
   import PassList from "./PassList.svelte";
+  import { measuredAs } from "./measured";
   import MoveRow from "./MoveRow.svelte";
 
   const desk = theDesk();
@@ -22,6 +23,8 @@
   const narrow = new MediaQuery("max-width: 1120px");
   const moves = $derived(design.document.moves);
   const marks = $derived(Map.groupBy(design.cookie?.marks ?? [], (mark) => mark.move));
+  const measured = $derived(measuredAs(moves, hand.measured));
+  const marksOf = (i: number) => marks.get(measured[i] ?? -1) ?? [];
   const elsewhere = $derived(desk.trouble(hand.movesPlace));
 
   const edit = (change: (moves: Move[]) => void) => hand.edit(change);
@@ -133,7 +136,7 @@
       <MoveRow
         {design}
         {move}
-        marks={marks.get(i) ?? []}
+        marks={marksOf(i)}
         index={i}
         open={hand.open === i}
         {hand}

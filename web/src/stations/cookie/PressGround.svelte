@@ -51,7 +51,7 @@
 
   function begin(event: PointerEvent) {
     drew = false;
-    if (!hand.takesStroke || event.button !== 0) return;
+    if (!hand.pencil.takesStroke || event.button !== 0) return;
     stroke = [fromMiddle(event)];
     (event.currentTarget as SVGElement).setPointerCapture(event.pointerId);
   }
@@ -63,7 +63,7 @@
   function end() {
     const [first] = stroke;
     if (first && stroke.some((one) => apart(first, one) > FIRST_MM)) {
-      hand.drawBy(stroke.map((one) => ({ x: one.x, y: one.y })));
+      hand.pencil.drawBy(stroke.map((one) => ({ x: one.x, y: one.y })));
       drew = true;
     }
     stroke = [];
@@ -85,7 +85,7 @@
     onpointermove={go}
     onpointerup={end}
     onpointercancel={() => (stroke = [])}
-    class:draws={hand.draws}
+    class:draws={hand.pencil.draws}
   />
 {/each}
 {#if stroke.length > 1}

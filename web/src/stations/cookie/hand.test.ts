@@ -118,13 +118,13 @@ describe("a press on the cookie", () => {
     open(2);
     on.moves[2] = { move: "line", colour: "navy", where: { laid: "PATH" } } as unknown as Move;
     on.hand.press(45, 60, null);
-    expect(on.hand.begun).toEqual([{ x: 5, y: 10 }]);
+    expect(on.hand.pencil.begun).toEqual([{ x: 5, y: 10 }]);
     expect(on.moves[2]).toMatchObject({ where: { laid: "PATH" } });
     on.hand.press(60, 70, null);
     expect(on.moves[2]).toMatchObject({ where: { laid: "PATH", path: "M5 10L20 20" } });
     on.hand.press(70, 70, null);
     expect(on.moves[2]).toMatchObject({ where: { path: "M5 10L20 20L30 20" } });
-    expect(on.hand.begun).toEqual([]);
+    expect(on.hand.pencil.begun).toEqual([]);
   });
 
   it("draws a smile in one go, beside a line that is there", () => {
@@ -133,25 +133,25 @@ describe("a press on the cookie", () => {
       x: -12 + (24 * i) / 29,
       y: 10 + 6 * Math.sin((Math.PI * i) / 29),
     }));
-    on.hand.drawBy(arc);
+    on.hand.pencil.drawBy(arc);
     const path = String((on.moves[2] as unknown as { where: { path: string } }).where.path);
     expect(path).toMatch(/^M-10 0L10 0M-12 10Q/);
-    expect(on.hand.drawn).toHaveLength(2);
+    expect(on.hand.pencil.drawn).toHaveLength(2);
   });
 
   it("lays what can follow a line along what is dragged, whatever it followed before", () => {
     open(2);
     on.moves[2] = { move: "line", colour: "navy" } as unknown as Move;
-    expect(on.hand.draws).toBe(false);
-    expect(on.hand.takesStroke).toBe(true);
-    on.hand.drawBy([
+    expect(on.hand.pencil.draws).toBe(false);
+    expect(on.hand.pencil.takesStroke).toBe(true);
+    on.hand.pencil.drawBy([
       { x: 0, y: 0 },
       { x: 5, y: 0 },
       { x: 10, y: 0 },
     ]);
     expect(on.moves[2]).toMatchObject({ where: { laid: "PATH", path: "M0 0L10 0" } });
     open(1);
-    expect(on.hand.takesStroke).toBe(false);
+    expect(on.hand.pencil.takesStroke).toBe(false);
   });
 
   it("puts a smaller dot on a dot", () => {
@@ -167,9 +167,9 @@ describe("a press on the cookie", () => {
   it("makes an outline of three presses, as large and where it was drawn", () => {
     on.moves[1] = { move: "second flood", colour: "poppy" } as unknown as Move;
     open(1);
-    expect(on.hand.canOutline).toBe(true);
-    expect(on.hand.draws).toBe(false);
-    on.hand.outline(1);
+    expect(on.hand.pencil.canOutline).toBe(true);
+    expect(on.hand.pencil.draws).toBe(false);
+    on.hand.pencil.outline(1);
     on.hand.press(40, 40, null);
     on.hand.press(60, 40, null);
     on.hand.press(60, 60, null);
@@ -178,12 +178,12 @@ describe("a press on the cookie", () => {
       sizeMm: 20,
       where: { laid: "PLACES", places: [{ x: 10, y: 0 }] },
     });
-    expect(on.hand.draws).toBe(false);
-    const [outline] = on.hand.drawn ?? [];
+    expect(on.hand.pencil.draws).toBe(false);
+    const [outline] = on.hand.pencil.drawn ?? [];
     expect(outline?.points[0]).toEqual({ x: 0, y: -10 });
     // Sized by its number afterwards it is another drawing.
     on.hand.set(1, "sizeMm", 30);
-    expect(on.hand.drawn).toBeNull();
+    expect(on.hand.pencil.drawn).toBeNull();
   });
 
   it("takes a section to a flood or away from it, and spells a group out first", () => {
