@@ -11,6 +11,7 @@ import kindthimble.core.cutter.SmallForm;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Measuring;
 import kindthimble.core.drying.Gate;
+import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.mark.Balls;
@@ -250,5 +251,62 @@ class PartedIcingTest {
         Blended drawn = (Blended) marks(WHITE, dots, drag).get(2);
         assertEquals(4 * 5 * 2.0, drawn.handSeconds(Habits.HOUSE), 1e-9);
         assertTrue(drawn.layers().size() >= 4);
+    }
+
+    /** Two wings off the middle, piped on film, set up on a stand of icing and dried once more: two passes ahead, and then glued on. */
+    @Test
+    void wingsThatStandAreMirroredAndDryTwice() {
+        Where off = Where.at(new Place(13, -4, 70.0)).onBothSides();
+        Move wing = new Transfer(
+                "rose",
+                null,
+                "M0 0Q14 -6 18 6Q10 16 0 8Z",
+                18,
+                1,
+                off,
+                null,
+                null,
+                null,
+                Transfer.SetOn.GLUED,
+                Transfer.Standing.STANDING,
+                null,
+                null,
+                null);
+        Cookie cookie = card(WHITE, wing);
+        List<Mark> own = cookie.marks().stream()
+                .filter(on -> on.move() == 1)
+                .map(OnCookie::mark)
+                .toList();
+        assertEquals(2, own.get(0).ahead().pieces());
+        List<Integer> ahead = cookie.passes().stream()
+                .filter(pass -> pass.number() <= 0)
+                .map(pass -> pass.number())
+                .toList();
+        assertEquals(2, ahead.size(), "on film, and again when they are put together");
+        Region set = own.get(own.size() - 1).covers();
+        assertEquals(2, set.pieces().size());
+        assertEquals(0, set.middle().x(), 0.01, "as far to the left as to the right");
+    }
+
+    /** Along a line of her own inside the edge, in rows, each so much farther to its right. */
+    @Test
+    void embroideryFollowsALine() {
+        Ruffle rows = new Ruffle(
+                "rose", Frill.Border.BRUSH_EMBROIDERY, 5.0, 2, Where.along("M-20 -15L20 -15"), null, null, null, null);
+        List<Mark> own = marks(WHITE, rows);
+        assertEquals(40, own.get(1).lengthMm(), 1e-6);
+        assertEquals(40, own.get(2).lengthMm(), 1e-6);
+        assertEquals(
+                4,
+                own.get(2).covers().middle().y() - own.get(1).covers().middle().y(),
+                0.01,
+                "0.8 of its width");
+        List<Layer> layers = own.get(1).layers();
+        assertEquals(Layer.Role.PRINT, layers.get(0).role(), "what the brush has drawn");
+        double from = own.get(1).covers().middle().y();
+        for (String stroke : layers.get(0).path().substring(1).split("M")) {
+            double end = Double.parseDouble(stroke.substring(stroke.lastIndexOf(' ') + 1));
+            assertTrue(end > from && end <= from + 5.01, "to its right, as far as it is wide: " + stroke);
+        }
     }
 }
