@@ -3702,6 +3702,7 @@ export interface components {
             y: number;
             /** Format: double */
             turnDegrees: number;
+            flipped: boolean;
         };
         Pour: {
             /** Format: int32 */

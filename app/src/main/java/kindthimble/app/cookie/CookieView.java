@@ -160,7 +160,10 @@ public record CookieView(
                         move,
                         poses.stream()
                                 .map(pose -> new Pose(
-                                        hundredths(pose.x()), hundredths(pose.y()), hundredths(pose.turnDegrees())))
+                                        hundredths(pose.x()),
+                                        hundredths(pose.y()),
+                                        hundredths(pose.turnDegrees()),
+                                        pose.flipped()))
                                 .toList()));
         return standing;
     }

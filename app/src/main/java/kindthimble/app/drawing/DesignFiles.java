@@ -68,10 +68,11 @@ final class DesignFiles {
                 ? ""
                 : String.format(
                         Locale.ROOT,
-                        " transform=\"translate(%.2f %.2f) rotate(%.2f)\"",
+                        " transform=\"translate(%.2f %.2f) rotate(%.2f)%s\"",
                         layer.at().x(),
                         layer.at().y(),
-                        layer.at().turnDegrees());
+                        layer.at().turnDegrees(),
+                        layer.at().flipped() ? " scale(-1 1)" : "");
         String name = (colour == null ? "" : colour.name() + ", ") + move;
         return "<path " + paint + at + " d=\"" + layer.path() + "\"><title>" + escaped(name) + "</title></path>\n";
     }

@@ -200,6 +200,9 @@ final class Paper implements AutoCloseable {
             if (at != null) {
                 page.transform(Matrix.getTranslateInstance((float) at.x(), (float) at.y()));
                 page.transform(Matrix.getRotateInstance(Math.toRadians(at.turnDegrees()), 0, 0));
+                if (at.flipped()) {
+                    page.transform(Matrix.getScaleInstance(-1, 1));
+                }
             }
             Track.follow(pathData, new OnPage(page));
             if (how.fill != null) {

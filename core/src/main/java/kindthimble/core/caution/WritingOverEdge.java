@@ -34,7 +34,7 @@ final class WritingOverEdge implements Warning {
     }
 
     private static boolean reachesOver(Region written, List<Pose> poses, Region region) {
-        return poses.stream().map(written::at).anyMatch(letters -> isOver(letters, region));
+        return poses.stream().map(Pose::readable).map(written::at).anyMatch(letters -> isOver(letters, region));
     }
 
     private static boolean isOver(Region letters, Region region) {

@@ -17,8 +17,8 @@ final class WritingTooFine implements Warning {
     @Override
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Writing.class, (at, writing) -> {
-            Region letters =
-                    writing.letters(writing.heightMm()).at(cookie.poses(at).get(0));
+            Region letters = writing.letters(writing.heightMm())
+                    .at(cookie.poses(at).get(0).readable());
             double stroke = letters.strokeWidthMm();
             Tip tip = cookie.kitchen().shop().tip(writing.tip());
             if (stroke < tip.openingMm() - AS_WIDE_MM) {

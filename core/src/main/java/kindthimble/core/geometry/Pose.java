@@ -8,8 +8,14 @@ import java.util.List;
  * @param x in mm, to the right
  * @param y in mm, downwards
  * @param turnDegrees clockwise; 0 upright
+ * @param flipped whether it is its own mirror image, right for left, before it is turned
  */
-public record Pose(double x, double y, double turnDegrees) {
+public record Pose(double x, double y, double turnDegrees, boolean flipped) {
+    /** As it is, and not its mirror image. */
+    public Pose(double x, double y, double turnDegrees) {
+        this(x, y, turnDegrees, false);
+    }
+
     /** Upright at a point. */
     public static Pose at(Spot spot) {
         return new Pose(spot.x(), spot.y(), 0);
@@ -27,6 +33,11 @@ public record Pose(double x, double y, double turnDegrees) {
 
     /** Its image in an upright mirror that stands at x. */
     public Pose mirrored(double mirrorX) {
-        return new Pose(2 * mirrorX - x, y, -turnDegrees);
+        return new Pose(2 * mirrorX - x, y, -turnDegrees, !flipped);
+    }
+
+    /** There as well, but to be read: letters have no mirror image. */
+    public Pose readable() {
+        return new Pose(x, y, turnDegrees);
     }
 }

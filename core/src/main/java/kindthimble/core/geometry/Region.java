@@ -372,7 +372,8 @@ public final class Region {
 
     /** This region, drawn about the origin, as it lies at a place. */
     public Region at(Pose pose) {
-        return turned(pose.turnDegrees()).moved(pose.x(), pose.y());
+        Region own = pose.flipped() ? mirrored() : this;
+        return own.turned(pose.turnDegrees()).moved(pose.x(), pose.y());
     }
 
     /** This region in an upright mirror through the origin. */

@@ -45,7 +45,7 @@ final class Shape {
         Region drawn = text.isBlank() ? SmallForm.region(form, path, sizeMm) : Writing.cut(text, sizeMm, gapMm);
         List<Region> regions = new ArrayList<>();
         for (Pose pose : ground.stand(where, on, 1, sizeMm)) {
-            Region there = drawn.at(pose).intersection(ground.whole());
+            Region there = drawn.at(text.isBlank() ? pose : pose.readable()).intersection(ground.whole());
             if (there.isEmpty()) {
                 throw new Refused("where", "This lies beside the cookie. Put it nearer to the middle.");
             }

@@ -77,4 +77,11 @@ final class SmallDesign {
     List<Layer> layers() {
         return layers;
     }
+
+    /** Where its pieces lie: mirror images where they are mirrored, but for what is written on. */
+    static List<Pose> lying(List<Move> inner, List<Pose> poses) {
+        return inner.stream().anyMatch(Writing.class::isInstance)
+                ? poses.stream().map(Pose::readable).toList()
+                : poses;
+    }
 }

@@ -126,7 +126,8 @@ public record Stack(
         if (sizeMm > region.box().widthMm()) {
             throw new Refused("sizeMm", "A cookie that wide does not fit on this one. Make it smaller.");
         }
-        List<Pose> poses = ground.stand(where, on, pieces, Math.min(sizeMm, 1.8 * region.inscribedRadiusMm()));
+        List<Pose> poses = SmallDesign.lying(
+                inner(), ground.stand(where, on, pieces, Math.min(sizeMm, 1.8 * region.inscribedRadiusMm())));
         List<Region> lying = poses.stream().map(cookie::at).toList();
         List<Layer> layers = new ArrayList<>();
         lying.forEach(one -> layers.add(Layer.dough(one.pathData())));

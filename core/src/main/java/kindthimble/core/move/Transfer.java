@@ -275,7 +275,7 @@ public record Transfer(
         Region piece = SmallForm.region(form, path, sizeMm);
         double fragileMm = ground.mean(Habit.FRAGILE_RADIUS_MM);
         boolean breaks = fragile == null ? thinnestRadiusMm(fragileMm) < fragileMm : fragile == Fragile.YES;
-        List<Pose> poses = poses(ground, piece);
+        List<Pose> poses = SmallDesign.lying(inner(), poses(ground, piece));
         List<Region> lying = poses.stream().map(piece::at).toList();
         Ahead ahead = new Ahead(
                 lying.size(),

@@ -14,6 +14,7 @@ import kindthimble.core.catalogue.Word;
 import kindthimble.core.geometry.Across;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Pen;
+import kindthimble.core.geometry.Pose;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
@@ -150,7 +151,10 @@ public record Writing(
     /** Its outline, once for each place. */
     private List<Region> written(Ground ground) {
         Region letters = letters(heightMm);
-        return ground.stand(where, on, 1, heightMm).stream().map(letters::at).toList();
+        return ground.stand(where, on, 1, heightMm).stream()
+                .map(Pose::readable)
+                .map(letters::at)
+                .toList();
     }
 
     /** The line that is drawn for letters: near the middle of each stroke, there and back. */
