@@ -48,7 +48,7 @@
     return begins >= 0 ? begins : Math.max(holds, 0);
   });
   const marked = $derived(shown[at ?? best]?.word);
-  const quick = ["outline", "flood", "dot", "drop", "line", "writing", "piece"];
+  const quick = ["bands", "outline", "flood", "dot", "drop", "line", "writing", "piece"];
 
   function open() {
     filter = "";

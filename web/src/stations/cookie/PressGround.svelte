@@ -28,11 +28,15 @@
   let drew = false;
   const FIRST_MM = 2;
 
-  function pointed(event: MouseEvent): Spot {
-    const svg = (event.currentTarget as SVGElement).ownerSVGElement as SVGSVGElement;
-    return new DOMPoint(event.clientX, event.clientY).matrixTransform(
-      svg.getScreenCTM()?.inverse(),
-    );
+  // How the drawing lay when a stroke began: where it makes room for an answer meanwhile, the stroke does not jump.
+  let lay: DOMMatrix | undefined;
+
+  function layNow(event: MouseEvent): DOMMatrix | undefined {
+    return (event.currentTarget as SVGElement).ownerSVGElement?.getScreenCTM()?.inverse();
+  }
+
+  function pointed(event: MouseEvent, on = layNow(event)): Spot {
+    return new DOMPoint(event.clientX, event.clientY).matrixTransform(on);
   }
 
   function pressed(event: MouseEvent, section: string | null) {
@@ -45,13 +49,14 @@
   }
 
   function fromMiddle(event: MouseEvent): Spot {
-    const { x, y } = pointed(event);
+    const { x, y } = pointed(event, lay);
     return { x: x - cookie.middle.x, y: y - cookie.middle.y };
   }
 
   function begin(event: PointerEvent) {
     drew = false;
     if (!hand.pencil.takesStroke || event.button !== 0) return;
+    lay = layNow(event);
     stroke = [fromMiddle(event)];
     (event.currentTarget as SVGElement).setPointerCapture(event.pointerId);
   }

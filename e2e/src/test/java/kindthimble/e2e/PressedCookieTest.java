@@ -134,6 +134,7 @@ class PressedCookieTest {
     }
 
     private static void smile(Counted hands, Page page) {
+        saved(page);
         BoundingBox box = whole(page).boundingBox();
         double[][] way = new double[20][];
         for (int i = 0; i < way.length; i++) {
@@ -289,6 +290,99 @@ class PressedCookieTest {
         page.keyboard().press("Control+z");
         saved(page);
         page.context().close();
+    }
+
+    private static Locator cutter(Page page, String word) {
+        return page.getByLabel("Its cutter").getByText(word, new Locator.GetByTextOptions().setExact(true));
+    }
+
+    private static void add(Counted hands, Page page, String word) {
+        page.locator("h1").click();
+        hands.key("/");
+        page.keyboard().type(word);
+        hands.key("Enter");
+    }
+
+    @Test
+    @Order(10)
+    void aNamePlaqueTakesAtMostTenPresses() {
+        Counted[] counted = new Counted[1];
+        Page page = fresh(counted);
+        Counted hands = counted[0];
+        hands.press(cutter(page, "banner"));
+        hands.press(quick(page, "writing"));
+        hands.write(ofMove(page, "text"), "Kiln");
+        hands.press(bowl(page, "Soot"));
+        add(hands, page, "bead border");
+        hands.press(bowl(page, "Celadon"));
+        JsonNode design = stored(page);
+        System.out.println("A plaque: " + hands.presses() + " presses");
+        assertTrue(hands.presses() <= 10, "presses: " + hands.presses());
+        assertEquals("banner", design.at("/cutter/shape/kind").asString());
+        assertEquals("Kiln", design.at("/moves/2/text").asString(), design::toPrettyString);
+        assertEquals("celadon", design.at("/moves/3/colour").asString());
+        page.context().close();
+    }
+
+    @Test
+    @Order(11)
+    void aFruitWithSeedsAndACrownOfLeavesTakesAtMostSixteen() {
+        Counted[] counted = new Counted[1];
+        Page page = fresh(counted);
+        Counted hands = counted[0];
+        hands.press(cutter(page, "heart"));
+        hands.press(bowl(page, "Ember"));
+        hands.press(whole(page), 0.5, 0.5);
+        hands.press(quick(page, "drop"));
+        hands.press(bowl(page, "Cream"));
+        hands.write(ofMove(page, "how many"), "12");
+        hands.press(quick(page, "piece"));
+        hands.press(bowl(page, "Celadon"));
+        hands.pick(ofMove(page, "what"), "LEAF");
+        hands.press(whole(page), 0.4, 0.2);
+        hands.press(whole(page), 0.5, 0.35);
+        hands.press(whole(page), 0.6, 0.2);
+        JsonNode design = stored(page);
+        System.out.println("A fruit: " + hands.presses() + " presses");
+        assertTrue(hands.presses() <= 16, "presses: " + hands.presses());
+        assertEquals("ember", design.at("/moves/1/colour").asString(), design::toPrettyString);
+        assertEquals("ember", design.at("/moves/0/colour").asString(), "its outline with it");
+        assertEquals(3, design.at("/moves/3/where/places").size(), design::toPrettyString);
+        page.context().close();
+    }
+
+    @Test
+    @Order(12)
+    void aScarfOfThreePatternsTakesAtMostFifteen() {
+        Counted[] counted = new Counted[1];
+        Page page = fresh(counted);
+        Counted hands = counted[0];
+        hands.press(cutter(page, "square"));
+        hands.press(quick(page, "bands"));
+        saved(page);
+        hands.press(page.locator("[data-section='a1']"), 0.5, 0.5);
+        hands.press(quick(page, "dot"));
+        hands.press(bowl(page, "Cream"));
+        close(hands, page);
+        hands.press(page.locator("[data-section='a2']"), 0.5, 0.5);
+        add(hands, page, "wet line");
+        hands.press(bowl(page, "Celadon"));
+        close(hands, page);
+        hands.press(page.locator("[data-section='a3']"), 0.5, 0.5);
+        hands.press(quick(page, "drop"));
+        hands.press(bowl(page, "Ember"));
+        JsonNode design = stored(page);
+        System.out.println("A scarf: " + hands.presses() + " presses");
+        assertTrue(hands.presses() <= 15, "presses: " + hands.presses());
+        assertEquals("a1", design.at("/moves/3/on").asString(), design::toPrettyString);
+        assertEquals("a2", design.at("/moves/4/on").asString(), design::toPrettyString);
+        assertEquals("a3", design.at("/moves/5/on").asString(), design::toPrettyString);
+        page.context().close();
+    }
+
+    private static void close(Counted hands, Page page) {
+        saved(page);
+        hands.press(page.locator("[aria-expanded='true']").first());
     }
 
     @Test
