@@ -137,8 +137,8 @@ public final class Region {
         if (regions.size() == 1) {
             return regions.get(0);
         }
-        return new Region(Overlay.areas(
-                Overlay.unionOnGrid(regions.stream().map(region -> region.shape).toList())));
+        List<Geometry> shapes = regions.stream().map(region -> region.shape).toList();
+        return new Region(Remembered.union(shapes, () -> Overlay.areas(Overlay.unionOnGrid(shapes))));
     }
 
     /** Discs of one size; empty for none. */
@@ -303,7 +303,8 @@ public final class Region {
      */
     public Region bent(double stepMm, UnaryOperator<Spot> moved) {
         Deadline.check();
-        Geometry bent = Densifier.densify(shape, stepMm);
+        // A copy: a densified shape may share its corners with the one that it was made of.
+        Geometry bent = Densifier.densify(shape, stepMm).copy();
         bent.apply((CoordinateFilter) at -> {
             Spot to = moved.apply(new Spot(at.x, at.y));
             at.x = to.x();

@@ -2,6 +2,7 @@ package kindthimble.core.geometry;
 
 import java.util.Iterator;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
 import org.locationtech.jts.geom.Coordinate;
@@ -18,14 +19,21 @@ final class Remembered {
     /** All corners that are kept, some 20 MB of them. */
     private static final int MOST = 400_000;
 
-    private static final Map<Question, Object> KNOWN = new LinkedHashMap<>(256, 0.75f, true);
+    private static final Map<Asked, Object> KNOWN = new LinkedHashMap<>(256, 0.75f, true);
     private static int corners;
 
     private Remembered() {}
 
+    /** What was asked, equal to the same question asked again. */
+    private interface Asked {
+        /** How many corners and points are kept with it. */
+        int size();
+    }
+
     /** What was asked of one shape, or of one and another. */
-    private record Question(Corners one, Corners other, String what, double mm) {
-        int size() {
+    private record Question(Corners one, Corners other, String what, double mm) implements Asked {
+        @Override
+        public int size() {
             return one.size() + (other == null ? 0 : other.size()) + FEW;
         }
     }
@@ -83,6 +91,36 @@ final class Remembered {
                 : (Double) known(new Question(new Corners(one), new Corners(other), what, mm), worked);
     }
 
+    /** All of several shapes as one. */
+    static Geometry union(List<Geometry> shapes, Supplier<Geometry> worked) {
+        return (Geometry) known(new Union(shapes.stream().map(Corners::new).toList()), worked);
+    }
+
+    private record Union(List<Corners> shapes) implements Asked {
+        @Override
+        public int size() {
+            return shapes.stream().mapToInt(Corners::size).sum() + FEW;
+        }
+    }
+
+    /**
+     * Points in a shape.
+     *
+     * @param points how many
+     * @param standing where others stand already
+     */
+    @SuppressWarnings("unchecked") // what is remembered of this question is what it answered
+    static List<Spot> spots(Geometry shape, int points, List<Spot> standing, Supplier<List<Spot>> worked) {
+        return (List<Spot>) known(new Spread(new Corners(shape), points, List.copyOf(standing)), worked);
+    }
+
+    private record Spread(Corners shape, int points, List<Spot> standing) implements Asked {
+        @Override
+        public int size() {
+            return shape.size() + points + standing.size() + FEW;
+        }
+    }
+
     /** A measure of a shape. */
     static double measure(Geometry shape, String what, Supplier<Double> worked) {
         return shape.getNumPoints() < FEW
@@ -90,7 +128,7 @@ final class Remembered {
                 : (Double) known(new Question(new Corners(shape), null, what, 0), worked);
     }
 
-    private static Object known(Question question, Supplier<?> worked) {
+    private static Object known(Asked question, Supplier<?> worked) {
         synchronized (KNOWN) {
             Object known = KNOWN.get(question);
             if (known != null) {
@@ -102,9 +140,9 @@ final class Remembered {
             if (KNOWN.put(question, found) == null) {
                 corners += size(question, found);
             }
-            Iterator<Map.Entry<Question, Object>> oldest = KNOWN.entrySet().iterator();
+            Iterator<Map.Entry<Asked, Object>> oldest = KNOWN.entrySet().iterator();
             while (corners > MOST && oldest.hasNext()) {
-                Map.Entry<Question, Object> gone = oldest.next();
+                Map.Entry<Asked, Object> gone = oldest.next();
                 corners -= size(gone.getKey(), gone.getValue());
                 oldest.remove();
             }
@@ -112,7 +150,7 @@ final class Remembered {
         return found;
     }
 
-    private static int size(Question question, Object found) {
+    private static int size(Asked question, Object found) {
         return question.size() + (found instanceof Geometry geometry ? geometry.getNumPoints() : 0);
     }
 }

@@ -31,9 +31,12 @@ public final class Scatter {
      * @param standing points in or near the region
      */
     public static List<Spot> over(Region region, int points, List<Spot> standing) {
-        if (region.isEmpty() || points <= 0) {
-            return List.of();
-        }
+        return region.isEmpty() || points <= 0
+                ? List.of()
+                : Remembered.spots(region.shape(), points, standing, () -> spread(region, points, standing));
+    }
+
+    private static List<Spot> spread(Region region, int points, List<Spot> standing) {
         List<Spot> samples = samples(region, Math.max(LEAST_SAMPLES, SAMPLES_PER_POINT * points));
         double[] toStanding = distances(samples, standing);
         List<Spot> spots = farApart(samples, points, toStanding);
@@ -42,7 +45,7 @@ public final class Scatter {
             Deadline.check();
             spots = relaxed(spots, samples, inside, toStanding);
         }
-        return spots;
+        return List.copyOf(spots);
     }
 
     /**

@@ -47,6 +47,21 @@ class RegionTest {
     }
 
     /** With s inside and no edge gone: A - P s + s^2 sum tan(turn/2); the tangent of half of 120 degrees is the root of 3. */
+    /** Bent by a quarter turn it has the same area, and what it was bent from is as it was. */
+    @Test
+    void bendingLeavesTheRegionItselfAlone() {
+        Region square =
+                new Pen().moveTo(0, 0).lineTo(10, 0).lineTo(10, 4).lineTo(0, 4).region();
+        String before = square.pathData();
+        Region bent = square.bent(0.5, spot -> new Spot(-spot.y(), spot.x()));
+        assertEquals(40, bent.areaMm2(), 1e-9);
+        assertEquals(4, bent.box().widthMm(), 1e-9);
+        assertEquals(before, square.pathData());
+        // Coarser than its sides are long: no corner comes in between.
+        square.bent(50, spot -> new Spot(spot.x() + 3, spot.y()));
+        assertEquals(before, square.pathData());
+    }
+
     @Test
     void insetOfATriangleHasItsClosedForm() {
         Region triangle = polygon(0, 0, 60, 0, 30, 30 * Math.sqrt(3));
