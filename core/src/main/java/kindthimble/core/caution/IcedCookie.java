@@ -27,6 +27,7 @@ import kindthimble.core.passes.Passes;
  * @param sections its sections
  * @param coats which coat covers which section
  * @param marks what the moves put on, in order
+ * @param marksByMove the same, by move
  * @param lies by move, the sections that its marks lie on; a move without marks is not there
  * @param passes when they go on
  * @param standing where marks stand by themselves, by move
@@ -40,6 +41,7 @@ public record IcedCookie(
         Sections sections,
         Coats coats,
         List<OnCookie> marks,
+        Map<Integer, List<OnCookie>> marksByMove,
         Map<Integer, Set<String>> lies,
         Passes passes,
         Map<Integer, List<Pose>> standing,
@@ -85,8 +87,7 @@ public record IcedCookie(
 
     /** The area that the marks of a move cover together, in mm2. */
     double coveredBy(int move) {
-        return marks.stream()
-                .filter(on -> on.move() == move)
+        return marksOf(move).stream()
                 .mapToDouble(on -> on.mark().covers().areaMm2())
                 .sum();
     }
@@ -115,7 +116,7 @@ public record IcedCookie(
 
     /** What a move puts on. */
     List<OnCookie> marksOf(int move) {
-        return marks.stream().filter(on -> on.move() == move).toList();
+        return marksByMove.getOrDefault(move, List.of());
     }
 
     /** Minutes that a later pass waits after an earlier one, hands left out; 0 where both are one. */

@@ -39,8 +39,7 @@ final class MarkOverEdge implements Warning {
             if (where.laid() != Laid.PLACES && where.laid() != Laid.RING && !isBand) {
                 return;
             }
-            Region outside = cookie.marks().stream()
-                    .filter(on -> on.move() == at)
+            Region outside = cookie.marksOf(at).stream()
                     .map(OnCookie::mark)
                     .map(Mark::covers)
                     .filter(covers -> !covers.isEmpty())

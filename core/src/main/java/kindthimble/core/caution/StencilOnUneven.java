@@ -48,8 +48,7 @@ final class StencilOnUneven implements Warning {
     }
 
     private static Extent print(IcedCookie cookie, int move) {
-        return cookie.marks().stream()
-                .filter(on -> on.move() == move)
+        return cookie.marksOf(move).stream()
                 .map(on -> on.mark().extent())
                 .findFirst()
                 .orElse(Extent.NONE);

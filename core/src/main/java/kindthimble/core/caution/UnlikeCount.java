@@ -20,13 +20,16 @@ final class UnlikeCount implements Warning {
     @Override
     public void look(IcedCookie cookie, Found found) {
         cookie.each(Move.class, (at, move) -> {
+            if (move.sinks() == null) {
+                return;
+            }
             int under = cookie.coatUnder(at);
             double own = count(cookie, at, false);
             double coat = under < 0 ? Double.NaN : count(cookie, under, true);
             // Piping icing stays up, and is put in for that.
             boolean thicker =
                     own > coat + cookie.mean(Habit.THICKER_BY_SECONDS) && own < Consistency.LEAST_PIPING_SECONDS;
-            if (move.sinks() == null || cookie.isOnWetMarks(at) || !(thicker || own < coat / 2)) {
+            if (cookie.isOnWetMarks(at) || !(thicker || own < coat / 2)) {
                 return;
             }
             found.add(
@@ -45,8 +48,7 @@ final class UnlikeCount implements Warning {
 
     /** The count of what a move puts on, of its coat or of what goes into one; not a number where there is none. */
     private static double count(IcedCookie cookie, int move, boolean ofCoat) {
-        return cookie.marks().stream()
-                .filter(on -> on.move() == move)
+        return cookie.marksOf(move).stream()
                 .map(OnCookie::mark)
                 .filter(mark -> mark.icing() != null)
                 .filter(mark -> ofCoat ? mark instanceof Coat : mark.gate() == Gate.WET)

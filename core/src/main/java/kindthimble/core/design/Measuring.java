@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import kindthimble.core.caution.Caution;
 import kindthimble.core.caution.Cautions;
 import kindthimble.core.caution.IcedCookie;
@@ -88,6 +89,7 @@ public final class Measuring {
                 work.sections(),
                 work.coats(),
                 marks,
+                marks.stream().collect(Collectors.groupingBy(OnCookie::move)),
                 lies(work.ground().laid()),
                 work.passes(),
                 work.ground().standing(),
