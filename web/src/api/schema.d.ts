@@ -3716,10 +3716,10 @@ export interface components {
             batchCaution: string;
             balance: components["schemas"]["Balance"];
             supplies: components["schemas"]["Supply"][];
-            /** Format: int32 */
-            bags: number;
             /** Format: double */
             baseGrams: number;
+            /** Format: int32 */
+            bags: number;
         };
         PourView: {
             recipe: string;
@@ -3833,7 +3833,7 @@ export interface components {
             at: string;
         };
         /** @enum {string} */
-        Role: "DOUGH" | "COAT" | "FLOWING" | "BEAD" | "SUNK" | "PRINT" | "RAISED" | "DRESSING";
+        Role: "DOUGH" | "COAT" | "FLOWING" | "BEAD" | "SUNK" | "PRINT" | "RAISED" | "DRESSING" | "SPRAYED";
         RoleView: {
             colour: string;
             role: string;

@@ -71,6 +71,7 @@
       d={layer.path}
       transform={at(layer)}
       fill={hex(layer)}
+      fill-opacity={layer.role === "SPRAYED" ? 0.55 : 1}
       fill-rule="evenodd"
       stroke={layer.role === "RAISED" && !isFold(layer) ? "#1B2440" : rim(layer)}
       stroke-opacity={rim(layer) === "none" || isCoat(layer) ? 0.25 : 0.45}

@@ -21,6 +21,7 @@ function lightOf(layer: Layer, marks: Marks): Light {
   switch (layer.role) {
     case "DOUGH":
     case "DRESSING":
+    case "SPRAYED":
     case "PRINT":
       return "none";
     case "RAISED":

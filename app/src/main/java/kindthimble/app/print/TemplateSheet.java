@@ -185,7 +185,8 @@ final class TemplateSheet {
             boolean isMark = layer.role() == Layer.Role.RAISED
                     || layer.role() == Layer.Role.SUNK
                     || layer.role() == Layer.Role.PRINT
-                    || layer.role() == Layer.Role.DRESSING;
+                    || layer.role() == Layer.Role.DRESSING
+                    || layer.role() == Layer.Role.SPRAYED;
             if (isMark && layer.tone() == null && layer.move() >= 0) {
                 paper.draw(layer.path(), atX, y, 1, mirrored, layer.at(), Paper.Drawn.line(FINE));
             }

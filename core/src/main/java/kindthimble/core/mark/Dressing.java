@@ -70,6 +70,7 @@ public record Dressing(
 
     @Override
     public List<Layer> layers() {
-        return List.of(new Layer(Layer.Role.DRESSING, colour, path, strokeMm));
+        Layer.Role role = stage == Stage.AIRBRUSH ? Layer.Role.SPRAYED : Layer.Role.DRESSING;
+        return List.of(new Layer(role, colour, path, strokeMm));
     }
 }

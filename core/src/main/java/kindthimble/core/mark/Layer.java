@@ -69,6 +69,8 @@ public record Layer(Role role, String colour, String path, Double strokeMm, int 
         SUNK,
         PRINT,
         RAISED,
-        DRESSING
+        DRESSING,
+        /** Colour blown on, through which the icing is seen. */
+        SPRAYED
     }
 }
