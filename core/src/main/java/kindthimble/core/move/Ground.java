@@ -13,7 +13,6 @@ import java.util.stream.Collectors;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.drying.Gate;
 import kindthimble.core.drying.Stage;
-import kindthimble.core.geometry.Box;
 import kindthimble.core.geometry.Extent;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.geometry.Pose;
@@ -33,7 +32,6 @@ import kindthimble.core.mark.Mark;
 import kindthimble.core.passes.Step;
 import kindthimble.core.placing.Laid;
 import kindthimble.core.placing.Placing;
-import kindthimble.core.placing.Site;
 import kindthimble.core.placing.Where;
 import kindthimble.core.words.Range;
 import kindthimble.core.words.Refused;
@@ -186,7 +184,7 @@ public final class Ground {
      * @return none when there is no room
      */
     List<Pose> stand(Where where, String on, int pieces, double acrossMm) {
-        At site = new At(on);
+        SectionSite site = new SectionSite(this, on);
         List<Pose> poses = where.laid() == Laid.MARKS
                 ? inside(() -> new Placing(where, site).poses(pieces, acrossMm))
                 : sections.once(
@@ -205,7 +203,7 @@ public final class Ground {
 
     /** The line that the move which is being laid follows. */
     Lines course(Where where, String on, double usualInsetMm) {
-        return inside(() -> new Placing(where, new At(on)).course(usualInsetMm));
+        return inside(() -> new Placing(where, new SectionSite(this, on)).course(usualInsetMm));
     }
 
     /** What is refused of a placing is a field of it. */
@@ -219,7 +217,7 @@ public final class Ground {
 
     /** Whether the marks of an earlier move stand by themselves, so that something can be set on each. */
     boolean standsOn(String marks) {
-        return !standing.getOrDefault(earlier(marks), List.of()).isEmpty();
+        return !standing(marks).isEmpty();
     }
 
     /** What the marks of an earlier move cover, in the sections that words name. */
@@ -244,61 +242,18 @@ public final class Ground {
         return onMove;
     }
 
-    /** Some sections, as marks are placed on them. */
-    private final class At implements Site {
-        private final String on;
-        private Region region;
+    /** Where marks of earlier moves stand: those of all of them, in the order of the moves. */
+    List<Pose> allStanding() {
+        return standing.values().stream().flatMap(List::stream).toList();
+    }
 
-        At(String on) {
-            this.on = on;
-        }
+    /** Where the marks of the earlier move stand that words name. */
+    List<Pose> standing(String marks) {
+        return standing.getOrDefault(earlier(marks), List.of());
+    }
 
-        @Override
-        public Region region() {
-            if (region == null) {
-                region = on(on);
-            }
-            return region;
-        }
-
-        @Override
-        public Spot middle() {
-            return middle;
-        }
-
-        @Override
-        public Lines seams() {
-            return Strokes.splits(Ground.this, on);
-        }
-
-        @Override
-        public List<Spot> standing() {
-            Box box = region().box();
-            return standing.values().stream()
-                    .flatMap(List::stream)
-                    .filter(pose -> box.holds(pose.x(), pose.y()))
-                    .map(Pose::spot)
-                    .toList();
-        }
-
-        @Override
-        public List<Pose> marks(String words) {
-            List<Pose> poses = standing.getOrDefault(earlier(words), List.of());
-            if (poses.isEmpty()) {
-                throw new Refused(
-                        "where.marks", "%s has no marks that these could stand on.".formatted(Range.capital(words)));
-            }
-            Region within = region();
-            List<Pose> there = on == null || on.isBlank()
-                    ? poses
-                    : poses.stream()
-                            .filter(pose -> within.covers(pose.x(), pose.y()))
-                            .toList();
-            if (there.isEmpty()) {
-                throw new Refused("where.marks", "None of these marks is in that section.");
-            }
-            return there;
-        }
+    Spot middle() {
+        return middle;
     }
 
     boolean isBare(String on) {
