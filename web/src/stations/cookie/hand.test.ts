@@ -139,6 +139,19 @@ describe("a press on the cookie", () => {
     expect(on.hand.pencil.drawn).toHaveLength(2);
   });
 
+  it("leaves a line that was not drawn here as it is, and adds its own", () => {
+    open(2);
+    const curve = "M0 0C1 1 2 2 3 3";
+    on.moves[2] = {
+      move: "line",
+      colour: "navy",
+      where: { laid: "PATH", path: curve },
+    } as unknown as Move;
+    on.hand.press(50, 50, null);
+    on.hand.press(60, 50, null);
+    expect(on.moves[2]).toMatchObject({ where: { path: `${curve}M10 0L20 0` } });
+  });
+
   it("lays what can follow a line along what is dragged, whatever it followed before", () => {
     open(2);
     on.moves[2] = { move: "line", colour: "navy" } as unknown as Move;

@@ -140,9 +140,12 @@ export class Pencil {
     this.pressed = { at: null, spots: [] };
     if (this.outlining !== null) this.setDrawn([line]);
     else {
-      // Laid in another way before, it has this line alone.
-      const lines = laidOf(move) === "PATH" ? (this.drawn ?? []) : [];
-      this.hand.setWhere(at, { ...whereOf(move), laid: "PATH", path: written([...lines, line]) });
+      const where = whereOf(move);
+      // Laid in another way before, it has this line alone; beside one that was not drawn here it is one more.
+      const others = laidOf(move) === "PATH" ? (this.drawn ?? []) : [];
+      const before = laidOf(move) === "PATH" && this.drawn === null ? (where.path ?? "") : "";
+      const path = before + written([...others, line]);
+      this.hand.setWhere(at, { ...where, laid: "PATH", path });
     }
     this.outlining = null;
   }

@@ -116,11 +116,7 @@ public record Beads(
 
     @Override
     public Set<String> colours() {
-        Set<String> colours = new LinkedHashSet<>(List.of(colour));
-        if (hasSecond()) {
-            colours.add(second);
-        }
-        return colours;
+        return hasSecond() ? new LinkedHashSet<>(List.of(colour, second)) : Detail.super.colours();
     }
 
     private boolean isBorder() {

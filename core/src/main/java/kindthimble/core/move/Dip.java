@@ -67,13 +67,13 @@ public record Dip(
     public void lay(Ground ground) {
         Marbled marbled = marbled();
         Coat coat = new Coat(icing(colour, marbled), List.of(), ground.mean(Habit.DIP_MM), 0);
-        double mm3 = Covering.over(
+        Covering.over(
                 ground,
                 coat,
                 1,
-                marbled.ownShare(),
+                marbled,
+                other -> icing(other, marbled),
                 (section, region) -> ground.coats().mm3(section, region, coat.thicknessMm()));
-        marbled.lay(ground, on, mm3, other -> icing(other, marbled));
     }
 
     private Marbled marbled() {

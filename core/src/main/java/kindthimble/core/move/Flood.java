@@ -79,13 +79,12 @@ public record Flood(
         boolean creased = seam == null || seam == Seam.CREASE;
         Coat coat =
                 new Coat(ground.flooding(colour, countSeconds, tip), List.of(), thickness, 0, creased, Relief.LEVEL);
-        Marbled marbled = marbled();
-        double mm3 = Covering.over(
+        Covering.over(
                 ground,
                 coat,
                 fullness,
-                marbled.ownShare(),
+                marbled(),
+                other -> ground.flooding(other, countSeconds, tip),
                 (section, region) -> ground.coats().mm3(section, region, thickness));
-        marbled.lay(ground, on, mm3, other -> ground.flooding(other, countSeconds, tip));
     }
 }

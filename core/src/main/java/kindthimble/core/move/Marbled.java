@@ -1,6 +1,7 @@
 package kindthimble.core.move;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -25,6 +26,9 @@ record Marbled(List<String> others, double percent) {
     private static final double SMALL_CURL_MM = 11;
     private static final double STEP_MM = 0.8;
 
+    /** In one colour. */
+    static final Marbled PLAIN = new Marbled(List.of(), 0);
+
     /** The colours of those that are given, each once; the coat's own is none of them. */
     static Marbled of(String own, String second, String third, Double percent) {
         Set<String> others = new LinkedHashSet<>();
@@ -36,8 +40,10 @@ record Marbled(List<String> others, double percent) {
 
     /** The coat's own colour and theirs. */
     Set<String> with(String own) {
-        Set<String> all = new LinkedHashSet<>(List.of(own));
-        all.addAll(others);
+        Set<String> all = new LinkedHashSet<>(others);
+        if (own != null) {
+            all.add(own);
+        }
         return all;
     }
 
@@ -49,14 +55,16 @@ record Marbled(List<String> others, double percent) {
     /**
      * Lays their veins into the coat that has just gone on.
      *
+     * @param slot of the coats' slots, in which it went on
+     * @param sections that it covers
      * @param mm3 of all colours together
      * @param icing of each colour
      */
-    void lay(Ground ground, String on, double mm3, Function<String, Icing> icing) {
+    void lay(Ground ground, int slot, Collection<String> sections, double mm3, Function<String, Icing> icing) {
         if (others.isEmpty() || !(mm3 > 0)) {
             return;
         }
-        Region region = ground.region(ground.ownCoat());
+        Region region = ground.region(Set.copyOf(sections));
         List<Lines> veins =
                 Strokes.eachAcross(region, Paint.VEINS * others.size(), Paint.VEIN_TILT, Strokes.Form.STRAIGHT);
         for (int of = 0; of < others.size(); of++) {
@@ -68,7 +76,8 @@ record Marbled(List<String> others, double percent) {
                         .within(region));
             }
             ground.place(
-                    on,
+                    slot,
+                    sections,
                     new Marbling(
                             icing.apply(others.get(of)),
                             Lines.all(own),

@@ -89,6 +89,7 @@ public record Spatula(
         Icing icing = new Icing(colour, new Consistency(countSeconds), null, Icing.Vessel.SPATULA);
         Relief relief = isPressed() ? sheet.leaves : Relief.SPREAD;
         Coat coat = new Coat(icing, List.of(), thickness, 0, true, relief);
-        Covering.over(ground, coat, 1, 1, (section, region) -> region.areaMm2() * thickness);
+        Covering.over(
+                ground, coat, 1, Marbled.PLAIN, other -> icing, (section, region) -> region.areaMm2() * thickness);
     }
 }

@@ -61,6 +61,25 @@ class PartedIcingTest {
                 List.of(three.get(2).colour(), three.get(3).colour()));
     }
 
+    /** Three bands that crease are flooded in two passes: veins go into each coat while that is wet. */
+    @Test
+    void veinsGoOnWithTheirCoat() {
+        Cookie cookie = card(
+                new Division.Bands("a", null, 3, null),
+                new Flood("white", null, null, null, null, null, "rose", null, 20.0));
+        List<OnCookie> marks = cookie.marks();
+        assertEquals(4, marks.size(), "two coats, and veins in both");
+        for (int pass = 1; pass <= 2; pass++) {
+            int own = pass;
+            List<Mark> wet = marks.stream()
+                    .filter(on -> on.pass() == own)
+                    .map(OnCookie::mark)
+                    .toList();
+            assertEquals(2, wet.size());
+            assertEquals(0.25, wet.get(1).volumeMm3() / wet.get(0).volumeMm3(), 1e-9, "a fifth of the whole");
+        }
+    }
+
     @Test
     void aColourIsNotMarbledWithItself() {
         List<Mark> own = marks(new Flood("white", null, null, null, null, null, "white", null, 30.0));
