@@ -48,7 +48,7 @@
   const parameters = $derived(kind.parameters.filter((one) => one.name !== "pieces" || !counted));
   // Of a move with many fields those that are seldom set lie behind a word. What was set when it opened shows; nothing moves away
   // from under the hand.
-  const MANY = 10;
+  const MANY = 9;
   const FIRST = 6;
   const setAtFirst = untrack(() =>
     kind.parameters.filter((one) => field(move, one.name) !== undefined).map((one) => one.name),
