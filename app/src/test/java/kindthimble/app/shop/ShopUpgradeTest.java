@@ -37,7 +37,7 @@ class ShopUpgradeTest {
         assertEquals("GRAMS_AND_SPOONS", settings.get("measures").asString());
         assertEquals("runny", settings.at("/words/flood").asString());
         assertEquals(
-                List.of("1", "2", "leaf", "petal", "star"),
+                List.of("1", "2", "leaf", "petal", "star", "ruffle"),
                 settings.get("tips").findValuesAsString("name"),
                 "its own, and those for pieces, of which it could not tell before");
         assertEquals(0.9, settings.at("/tips/0/openingMm").asDouble());
