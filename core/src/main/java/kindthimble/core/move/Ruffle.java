@@ -9,6 +9,7 @@ import kindthimble.core.drying.Gate;
 import kindthimble.core.geometry.Lines;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.kitchen.Tip;
 import kindthimble.core.mark.Frill;
 import kindthimble.core.mark.Icing;
@@ -78,7 +79,7 @@ public record Ruffle(
     @Override
     public void lay(Ground ground) {
         boolean ruffle = kind == Frill.Border.RUFFLE;
-        String usual = ruffle ? Tip.RUFFLE : BRUSHED_TIP;
+        String usual = ruffle ? usualTip(ground.kitchen().shop()) : BRUSHED_TIP;
         String pipedWith =
                 tip == null || tip.isBlank() ? usual : ground.tip(tip).name();
         Icing icing = new Icing(
@@ -104,5 +105,10 @@ public record Ruffle(
     private Lines row(Ground ground, double farther) {
         double first = where.besideMm() != null ? where.besideMm() : where.laid() == Laid.EDGE ? widthMm / 2 : 0;
         return ground.course(where.beside(first + farther), on, widthMm / 2);
+    }
+
+    /** A shop without a ruffle tip pipes ruffles with its petal tip, and has weighed them so. */
+    private static String usualTip(ShopSettings shop) {
+        return shop.tips().stream().anyMatch(tip -> tip.name().equals(Tip.RUFFLE)) ? Tip.RUFFLE : Tip.PETAL;
     }
 }

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Set;
+import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.cutter.SmallForm;
 import kindthimble.core.design.Cookie;
@@ -14,6 +15,7 @@ import kindthimble.core.drying.Gate;
 import kindthimble.core.geometry.Region;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.kitchen.ShopSettings;
+import kindthimble.core.kitchen.Tip;
 import kindthimble.core.mark.Balls;
 import kindthimble.core.mark.Bead;
 import kindthimble.core.mark.Blended;
@@ -234,6 +236,23 @@ class PartedIcingTest {
         assertEquals(7 * 1.6 * 1.6 * ruffle.lengthMm(), ruffle.volumeMm3(), 0.01 * ruffle.volumeMm3());
         assertEquals("ruffle", ruffle.icing().tip());
         assertEquals(8 / 7.0, border(Frill.Border.RUFFLE, "petal").volumeMm3() / ruffle.volumeMm3(), 1e-9);
+    }
+
+    /** Its grams were weighed with the petal tip, and stay what they were. */
+    @Test
+    void aShopWithoutARuffleTipTakesItsPetalTip() {
+        ShopSettings before = Catalogue.with(
+                ShopSettings.house(),
+                "tips",
+                Tip.HOUSE.stream().filter(tip -> !tip.name().equals("ruffle")).toList());
+        Mark ruffle = new Measuring(Kitchens.of(before, 15, Palette.UNKNOWN))
+                .measure(Moves.card(
+                        60, WHITE, new Ruffle("rose", Frill.Border.RUFFLE, 5.0, 1, null, null, null, null, null)))
+                .marks()
+                .get(1)
+                .mark();
+        assertEquals("petal", ruffle.icing().tip());
+        assertEquals(border(Frill.Border.RUFFLE, null).volumeMm3(), ruffle.volumeMm3(), 1e-9);
     }
 
     private static Mark border(Frill.Border kind, String tip) {
