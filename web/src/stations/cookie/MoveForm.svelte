@@ -45,10 +45,18 @@
   }
   // Where each mark has its own place, or stands on another, their number follows from that.
   const counted = $derived(["PLACES", "MARKS"].includes(laidOf(move) ?? ""));
-  const parameters = $derived(kind.parameters.filter((one) => one.name !== "pieces" || !counted));
+  // A third colour, and how much of them, mean nothing before there is a second one.
+  const ofSecond = ["third", "secondPercent"];
+  const parameters = $derived(
+    kind.parameters.filter(
+      (one) =>
+        (one.name !== "pieces" || !counted) &&
+        (!ofSecond.includes(one.name) || Boolean(field(move, "second") ?? field(move, one.name))),
+    ),
+  );
   // Of a move with many fields those that are seldom set lie behind a word. What was set when it opened shows; nothing moves away
   // from under the hand.
-  const MANY = 9;
+  const MANY = 10;
   const FIRST = 6;
   const setAtFirst = untrack(() =>
     kind.parameters.filter((one) => field(move, one.name) !== undefined).map((one) => one.name),
