@@ -67,9 +67,10 @@ public record Frill(
         return kind == Border.BRUSH_EMBROIDERY;
     }
 
+    /** Of brush embroidery its line: what is brushed off it lies to one side, and is thin. */
     @Override
     public Region covers() {
-        return along.stroked(widthMm);
+        return along.stroked(kind == Border.BRUSH_EMBROIDERY ? openingMm : widthMm);
     }
 
     @Override

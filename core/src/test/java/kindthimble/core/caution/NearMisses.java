@@ -121,7 +121,8 @@ final class NearMisses {
                         "hangs over the edge",
                         "Draw it in",
                         card(WHITE, embroidery(-1.0)),
-                        card(WHITE, embroidery(3.0))),
+                        // Brushed inward, it may begin at the very edge.
+                        card(WHITE, embroidery(0.8))),
                 new CautionCases.Case(
                         "they can't be read",
                         "Make them",
