@@ -100,21 +100,6 @@ public final class Shapes {
         return curved(LEAF, poses, mm / 2, mm / 2);
     }
 
-    /** Rounded stars: petals round a middle. */
-    static String blossoms(List<Pose> poses, double mm, int petals, double inner) {
-        StringBuilder path = new StringBuilder();
-        for (Pose s : poses) {
-            for (int i = 0; i < 2 * petals; i++) {
-                double angle = Math.PI * i / petals - Math.PI / 2 + Math.toRadians(s.turnDegrees());
-                double r = mm / 2 * (i % 2 == 0 ? 1 : inner);
-                path.append(text(
-                        "%s%.2f %.2f", i == 0 ? "M" : "L", s.x() + r * Math.cos(angle), s.y() + r * Math.sin(angle)));
-            }
-            path.append('Z');
-        }
-        return path.toString();
-    }
-
     /** Lozenges in rows that together fill about a share of the region. */
     static String lattice(Region region, double share) {
         double half = 3 * Math.sqrt(Math.min(1, share));

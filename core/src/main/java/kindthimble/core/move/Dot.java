@@ -30,7 +30,7 @@ public record Dot(
         @Choice(word = "size", from = Choice.From.WORDS, usual = "MEDIUM")
         Size size,
 
-        @Amount(word = "exactly", unit = Unit.MM, least = 0.5, most = 60, otherwise = "by its word")
+        @Amount(word = "exactly", unit = Unit.MM, least = 0.5, most = 60, otherwise = "by its size")
         Double diameterMm,
 
         @Laying(from = {"SCATTERED", "ROWS", "RING", "PLACES", "EDGE", "SEAMS", "PATH", "MARKS"})
