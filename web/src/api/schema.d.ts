@@ -1435,6 +1435,8 @@ export interface components {
             /** Format: double */
             gelGrams: number;
             /** Format: double */
+            flavourGrams: number;
+            /** Format: double */
             jarsGrams: number;
             /** Format: double */
             leftBaseGrams: number;
@@ -1568,6 +1570,9 @@ export interface components {
             weighed: components["schemas"]["BenchLine"][];
             doses: components["schemas"]["BenchGelled"][];
             mother: (string | null) | null;
+            /** Format: double */
+            flavour: number;
+            flavourName: string;
         };
         BenchMixed: {
             doing: components["schemas"]["Doing"];
@@ -1724,6 +1729,9 @@ export interface components {
             gelShare: number;
             /** Format: double */
             gelGrams: number;
+            flavour: components["schemas"]["Flavour"];
+            /** Format: double */
+            flavourGrams: number;
             untinted: boolean;
             /** Format: double */
             cookiesGrams: number;
@@ -1776,6 +1784,7 @@ export interface components {
             movesDrawn: {
                 [key: string]: components["schemas"]["Layer"][];
             };
+            flavours: components["schemas"]["Flavour"][];
             most: components["schemas"]["Most"];
         };
         Caution: {
@@ -2332,7 +2341,7 @@ export interface components {
             move: "Division";
         } & Omit<components["schemas"]["Move"], "move">;
         /** @enum {string} */
-        Doing: "MIX" | "TINT" | "LET_DOWN" | "DIVIDE" | "ADD_JAR" | "THIN" | "BAG";
+        Doing: "MIX" | "TINT" | "LET_DOWN" | "DIVIDE" | "FLAVOUR" | "ADD_JAR" | "THIN" | "BAG";
         Dose: {
             gel: string;
             /** Format: int32 */
@@ -2520,6 +2529,14 @@ export interface components {
             bowl: string;
             taken: boolean;
         };
+        Flavour: {
+            name: string;
+            /** Format: double */
+            percent: number;
+            /** Format: double */
+            waterPercent: number;
+            colours: boolean;
+        };
         /** @enum {string} */
         Form: "STRAIGHT" | "CURVE" | "WAVY" | "SCALLOP" | "ZIGZAG" | "PLAID" | "RINGS";
         /** @enum {string} */
@@ -2538,6 +2555,8 @@ export interface components {
             sugarGrams: number;
             /** Format: double */
             gelGrams: number;
+            /** Format: double */
+            flavourGrams: number;
         };
         FrozenFrom: {
             designs: string[];
@@ -2566,7 +2585,7 @@ export interface components {
         /** @enum {string} */
         Group: "FORM" | "DIVIDE" | "COAT" | "WET" | "RAISED" | "PLACED" | "DRESSED";
         /** @enum {string} */
-        Habit: "SPREAD_PERCENT" | "MARGIN_MM" | "PRESSED_MARGIN_MM" | "NEAR_EDGE_MM" | "DOUGH_MM" | "FLOOD_COUNT_SECONDS" | "PIPING_SECONDS" | "MEDIUM_SECONDS" | "GLAZE_SECONDS" | "COAT_MM" | "COAT_MM_PER_SECOND" | "FULLNESS" | "DRAW" | "WET_MARK_ABOVE_SHARE" | "WET_LINE_SPREAD" | "DIP_MM" | "SPATULA_MM" | "PRESSED_MM" | "MARBLED_SHARE_PERCENT" | "SMALL_DOT_MM" | "MEDIUM_DOT_MM" | "LARGE_DOT_MM" | "BEAD_STEP" | "BEAD_TAILS" | "STENCIL_MM" | "DABBED_MM" | "TRANSFER_MM" | "GLUE_GRAMS" | "COOKIE_GLUE_GRAMS" | "LEAF_GRAMS" | "ROSETTE_GRAMS" | "STAR_GRAMS" | "FLOWER_GRAMS" | "PETAL_GRAMS" | "RUFFLE_GRAMS_PER_CM" | "BRUSHED_GRAMS_PER_CM" | "MARKER_MM" | "SPRINKLE_GRAMS" | "STREWN_SUGAR_GRAMS_PER_CM2" | "STREWN_SUGAR_GRAMS_PER_CM" | "DUST_GRAMS_PER_CM2" | "THINNER_ML_PER_CM2" | "AIRBRUSH_ML_PER_CM2" | "FILM_TIMES_AREA" | "SMALL_AREA_MM" | "NARROW_PART_MM" | "FINEST_PART_MM" | "FRAGILE_RADIUS_MM" | "THICKEST_MM" | "OUTLINE_SECONDS_PER_CM" | "FLOOD_SECONDS_PER_CM2" | "NEEDLE_SECONDS" | "PIECE_NEEDLE_SECONDS" | "DIP_SECONDS" | "DOT_SECONDS" | "DRAG_SECONDS" | "BEAD_SECONDS" | "RAISED_SECONDS_PER_CM" | "WRITING_SECONDS_PER_CM" | "PIECE_SECONDS" | "BRUSHED_SECONDS_PER_CM" | "DAB_SECONDS_PER_CM2" | "TRANSFER_SECONDS" | "STENCIL_SECONDS" | "MARKER_SECONDS_PER_CM" | "PAINT_SECONDS_PER_CM2" | "AIRBRUSH_SECONDS" | "STREWN_SECONDS" | "CANDY_SECONDS" | "BAG_SECONDS" | "BAG_SECONDS_BY_THE_TRAY" | "BATCH_MINUTES" | "TINT_MINUTES" | "LET_DOWN_MINUTES" | "JAR_MINUTES" | "DIVIDE_MINUTES" | "THIN_MINUTES" | "BAG_MINUTES" | "THICKER_BY_SECONDS" | "HOLDS_FROM_SECONDS" | "FULLNESS_UNDER_STENCIL" | "LARGE_SHARE_OF_HANDS" | "PRINT_DRY_MINUTES" | "TOUCHING_MINUTES" | "DOTS_SET_MINUTES" | "LINES_HOLD_MINUTES" | "LINES_SET_MINUTES" | "LINES_DRY_MINUTES" | "SKINNED_MINUTES" | "HALF_DRY_MINUTES" | "FIRM_MINUTES" | "SURFACE_DRY_MINUTES" | "LIFTS_OFF_MINUTES" | "DRY_THROUGH_MINUTES" | "TEXTURE_SHEET_MINUTES" | "ROOM_CELSIUS" | "ROOM_HUMIDITY" | "FAN_TIMES" | "DEHYDRATOR_TIMES" | "WET_WINDOW_SECONDS" | "BEST_WET_SECONDS" | "SHARE_OF_WET_WINDOW" | "BLEEDS_FROM_DELTA_L" | "MOST_GEL_PERCENT" | "FEWER_GELS_WORTH" | "NEAR_TWINS_DELTA_E" | "TINY_BOWL_GRAMS" | "SAME_DELTA_E" | "JAR_FITS_DELTA_E" | "LET_DOWN_DELTA_E" | "HARD_DELTA_E" | "BAG_FILL_GRAMS" | "LARGE_BAG_FILL_GRAMS" | "COUPLERS" | "BOTTLES" | "BOTTLE_FILL_GRAMS" | "CUT_MM" | "TIPPED_BAG_KEEPS_GRAMS" | "TIPLESS_BAG_KEEPS_GRAMS" | "BOWL_KEEPS_GRAMS" | "DIP_BOWL_KEEPS_GRAMS" | "SCRAPER_KEEPS_GRAMS" | "SCRAPER_LOAD_GRAMS" | "MIXER_KEEPS_GRAMS" | "MIXER_LEAST_GRAMS" | "MIXER_MOST_GRAMS" | "MANY_BATCHES" | "SCALE_STEP_GRAMS" | "FINE_SCALE_STEP_GRAMS" | "FINE_SCALE_BELOW_GRAMS" | "BREAKAGE_PERCENT" | "COOKIE_VARIATION_PERCENT" | "DAY_VARIATION_PERCENT" | "RISK_SET_APART" | "LEAST_TRANSFER_SPARES" | "TRANSFER_SPARE_SHARE" | "FRAGILE_SPARE_SHARE" | "COOKIES_PER_BOX" | "BOXES_IN_A_PACK" | "BAGS_IN_A_PACK" | "MARKER_METRES" | "FILM_SHEET_CM2" | "ROLLED_MM" | "DOUGH_GRAMS_PER_ML" | "DOUGH_LOST_PERCENT" | "BAKING_LOSS_PERCENT" | "BARE_SPARES" | "ROLLED_WIDTH_MM" | "ROLLED_LENGTH_MM" | "CUT_GAP_MM" | "DOUGH_MINUTES" | "DOUGH_CHILL_MINUTES" | "CUT_SECONDS" | "CUT_CHILL_MINUTES" | "BAKING_TRAY_WIDTH_MM" | "BAKING_TRAY_LENGTH_MM" | "BAKING_GAP_MM" | "OVEN_TRAYS" | "SMALL_COOKIE_MM" | "LARGE_COOKIE_MM" | "OVEN_SMALL_MINUTES" | "OVEN_LARGE_MINUTES" | "LOAD_MINUTES" | "OVEN_MINUTES" | "COOL_MINUTES" | "TRAY_COOKIES" | "SET_OUT_SECONDS" | "PACK_SECONDS" | "LABEL_MINUTES" | "TRAY_PLACES" | "DEHYDRATOR_TRAYS" | "BARE_DAYS" | "ICED_DAYS" | "FRESH_WHITE_DAYS" | "POWDER_DAYS" | "DEEP_REST_HOURS" | "BUFFER_MINUTES";
+        Habit: "SPREAD_PERCENT" | "MARGIN_MM" | "PRESSED_MARGIN_MM" | "NEAR_EDGE_MM" | "DOUGH_MM" | "FLOOD_COUNT_SECONDS" | "PIPING_SECONDS" | "MEDIUM_SECONDS" | "GLAZE_SECONDS" | "COAT_MM" | "COAT_MM_PER_SECOND" | "FULLNESS" | "DRAW" | "WET_MARK_ABOVE_SHARE" | "WET_LINE_SPREAD" | "DIP_MM" | "SPATULA_MM" | "PRESSED_MM" | "MARBLED_SHARE_PERCENT" | "SMALL_DOT_MM" | "MEDIUM_DOT_MM" | "LARGE_DOT_MM" | "BEAD_STEP" | "BEAD_TAILS" | "STENCIL_MM" | "DABBED_MM" | "TRANSFER_MM" | "GLUE_GRAMS" | "COOKIE_GLUE_GRAMS" | "LEAF_GRAMS" | "ROSETTE_GRAMS" | "STAR_GRAMS" | "FLOWER_GRAMS" | "PETAL_GRAMS" | "RUFFLE_GRAMS_PER_CM" | "BRUSHED_GRAMS_PER_CM" | "MARKER_MM" | "SPRINKLE_GRAMS" | "STREWN_SUGAR_GRAMS_PER_CM2" | "STREWN_SUGAR_GRAMS_PER_CM" | "DUST_GRAMS_PER_CM2" | "THINNER_ML_PER_CM2" | "AIRBRUSH_ML_PER_CM2" | "FILM_TIMES_AREA" | "SMALL_AREA_MM" | "NARROW_PART_MM" | "FINEST_PART_MM" | "FRAGILE_RADIUS_MM" | "THICKEST_MM" | "OUTLINE_SECONDS_PER_CM" | "FLOOD_SECONDS_PER_CM2" | "NEEDLE_SECONDS" | "PIECE_NEEDLE_SECONDS" | "DIP_SECONDS" | "DOT_SECONDS" | "DRAG_SECONDS" | "BEAD_SECONDS" | "RAISED_SECONDS_PER_CM" | "WRITING_SECONDS_PER_CM" | "PIECE_SECONDS" | "BRUSHED_SECONDS_PER_CM" | "DAB_SECONDS_PER_CM2" | "TRANSFER_SECONDS" | "STENCIL_SECONDS" | "MARKER_SECONDS_PER_CM" | "PAINT_SECONDS_PER_CM2" | "AIRBRUSH_SECONDS" | "STREWN_SECONDS" | "CANDY_SECONDS" | "BAG_SECONDS" | "BAG_SECONDS_BY_THE_TRAY" | "BATCH_MINUTES" | "TINT_MINUTES" | "LET_DOWN_MINUTES" | "JAR_MINUTES" | "DIVIDE_MINUTES" | "FLAVOUR_MINUTES" | "THIN_MINUTES" | "BAG_MINUTES" | "THICKER_BY_SECONDS" | "HOLDS_FROM_SECONDS" | "FULLNESS_UNDER_STENCIL" | "LARGE_SHARE_OF_HANDS" | "PRINT_DRY_MINUTES" | "TOUCHING_MINUTES" | "DOTS_SET_MINUTES" | "LINES_HOLD_MINUTES" | "LINES_SET_MINUTES" | "LINES_DRY_MINUTES" | "SKINNED_MINUTES" | "HALF_DRY_MINUTES" | "FIRM_MINUTES" | "SURFACE_DRY_MINUTES" | "LIFTS_OFF_MINUTES" | "DRY_THROUGH_MINUTES" | "TEXTURE_SHEET_MINUTES" | "ROOM_CELSIUS" | "ROOM_HUMIDITY" | "FAN_TIMES" | "DEHYDRATOR_TIMES" | "WET_WINDOW_SECONDS" | "BEST_WET_SECONDS" | "SHARE_OF_WET_WINDOW" | "BLEEDS_FROM_DELTA_L" | "MOST_GEL_PERCENT" | "FEWER_GELS_WORTH" | "NEAR_TWINS_DELTA_E" | "TINY_BOWL_GRAMS" | "SAME_DELTA_E" | "JAR_FITS_DELTA_E" | "LET_DOWN_DELTA_E" | "HARD_DELTA_E" | "BAG_FILL_GRAMS" | "LARGE_BAG_FILL_GRAMS" | "COUPLERS" | "BOTTLES" | "BOTTLE_FILL_GRAMS" | "CUT_MM" | "TIPPED_BAG_KEEPS_GRAMS" | "TIPLESS_BAG_KEEPS_GRAMS" | "BOWL_KEEPS_GRAMS" | "DIP_BOWL_KEEPS_GRAMS" | "SCRAPER_KEEPS_GRAMS" | "SCRAPER_LOAD_GRAMS" | "MIXER_KEEPS_GRAMS" | "MIXER_LEAST_GRAMS" | "MIXER_MOST_GRAMS" | "MANY_BATCHES" | "SCALE_STEP_GRAMS" | "FINE_SCALE_STEP_GRAMS" | "FINE_SCALE_BELOW_GRAMS" | "BREAKAGE_PERCENT" | "COOKIE_VARIATION_PERCENT" | "DAY_VARIATION_PERCENT" | "RISK_SET_APART" | "LEAST_TRANSFER_SPARES" | "TRANSFER_SPARE_SHARE" | "FRAGILE_SPARE_SHARE" | "COOKIES_PER_BOX" | "BOXES_IN_A_PACK" | "BAGS_IN_A_PACK" | "MARKER_METRES" | "FILM_SHEET_CM2" | "ROLLED_MM" | "DOUGH_GRAMS_PER_ML" | "DOUGH_LOST_PERCENT" | "BAKING_LOSS_PERCENT" | "BARE_SPARES" | "ROLLED_WIDTH_MM" | "ROLLED_LENGTH_MM" | "CUT_GAP_MM" | "DOUGH_MINUTES" | "DOUGH_CHILL_MINUTES" | "CUT_SECONDS" | "CUT_CHILL_MINUTES" | "BAKING_TRAY_WIDTH_MM" | "BAKING_TRAY_LENGTH_MM" | "BAKING_GAP_MM" | "OVEN_TRAYS" | "SMALL_COOKIE_MM" | "LARGE_COOKIE_MM" | "OVEN_SMALL_MINUTES" | "OVEN_LARGE_MINUTES" | "LOAD_MINUTES" | "OVEN_MINUTES" | "COOL_MINUTES" | "TRAY_COOKIES" | "SET_OUT_SECONDS" | "PACK_SECONDS" | "LABEL_MINUTES" | "TRAY_PLACES" | "DEHYDRATOR_TRAYS" | "BARE_DAYS" | "ICED_DAYS" | "FRESH_WHITE_DAYS" | "POWDER_DAYS" | "DEEP_REST_HOURS" | "BUFFER_MINUTES";
         HabitView: {
             habit: components["schemas"]["Habit"];
             chapter: components["schemas"]["Chapter"];
@@ -2636,6 +2655,7 @@ export interface components {
             recipe: string;
             /** Format: date */
             goodUntil: string;
+            flavour: (string | null) | null;
             order: (number | null) | null;
         };
         Joined: {
@@ -3470,6 +3490,7 @@ export interface components {
             other: string;
             /** Format: double */
             deltaE: number;
+            tastesElse: boolean;
         };
         Neighbour: {
             /** Format: int64 */
@@ -3580,6 +3601,7 @@ export interface components {
             apart: (boolean | null) | null;
             joinedInto: (string | null) | null;
             letDownFrom: (string | null) | null;
+            flavour: components["schemas"]["Flavour"] | null;
         };
         PaletteFile: {
             name: string;
@@ -3680,6 +3702,8 @@ export interface components {
             sugarGrams: number;
             /** Format: double */
             gelGrams: number;
+            /** Format: double */
+            flavourGrams: number;
             /** Format: int32 */
             bags: number;
             /** Format: double */
@@ -3716,10 +3740,10 @@ export interface components {
             batchCaution: string;
             balance: components["schemas"]["Balance"];
             supplies: components["schemas"]["Supply"][];
-            /** Format: double */
-            baseGrams: number;
             /** Format: int32 */
             bags: number;
+            /** Format: double */
+            baseGrams: number;
         };
         PourView: {
             recipe: string;

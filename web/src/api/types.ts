@@ -15,6 +15,7 @@ export type CookieView = Schemas["CookieView"];
 export type MarkView = Schemas["MarkView"];
 export type Layer = Schemas["Layer"];
 export type PaletteColour = Schemas["PaletteColour"];
+export type Flavour = NonNullable<Schemas["PaletteColour"]["flavour"]>;
 export type PourView = Schemas["PourView"];
 export type Pour = Schemas["Pour"];
 export type Bowl = Schemas["Bowl"];

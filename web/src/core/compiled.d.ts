@@ -21,7 +21,14 @@ export type BagUse = {
   keepsGrams: number;
   drinks: { step: string; cookies: number; eachGrams: number; coatGrams: number }[];
 };
-export type Made = { base: number; water: number; sugar: number; gel: number; keepsGrams: number };
+export type Made = {
+  base: number;
+  water: number;
+  sugar: number;
+  gel: number;
+  flavour: number;
+  keepsGrams: number;
+};
 
 /** How bags stand, all of a kind together. */
 export type Standing = {
@@ -81,7 +88,7 @@ export function gelShows(times: number): boolean;
 export function topUp(
   wanted: number,
   made: Made,
-): { grams: number; base: number; water: number; sugar: number; gel: number };
+): { grams: number; base: number; water: number; sugar: number; gel: number; flavour: number };
 export function bagStanding(
   bag: BagUse,
   pressed: Press[],

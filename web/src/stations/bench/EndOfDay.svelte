@@ -61,6 +61,7 @@
             countSeconds: bag.countSeconds,
             recipe: bench.view?.recipe ?? "",
             goodUntil,
+            flavour: bag.making?.flavourName || null,
             order: null,
           },
         }),

@@ -38,6 +38,9 @@
           ? `: ${making.weighed.map((line) => `${g(line.grams * made.base)} g ${line.name}`).join(", ")}`
           : ""}
       </li>
+      {#if made.flavour >= 0.05}
+        <li>{fixed(made.flavour, 1)} g {making.flavourName}</li>
+      {/if}
       {#each making.doses as dose (dose.name)}
         <li>
           {fixed(dose.grams * made.base, 2)} g {dose.name} ({counted(dose.grams * made.base) ||

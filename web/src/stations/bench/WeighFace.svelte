@@ -17,9 +17,9 @@
 
   const mixed = $derived(step.mixed);
   type Line = Pick<BenchStep["weighed"][number], "name" | "grams">;
-  const isMixing = $derived(step.weighed.length > 0);
+  const isMixing = $derived(step.weighed.length > 0 && mixed?.doing !== "FLAVOUR");
   const recipe = $derived.by<Line[]>(() => {
-    if (isMixing || !mixed) return step.weighed;
+    if (step.weighed.length > 0 || !mixed) return step.weighed;
     if (mixed.mother)
       return [
         { name: mixed.mother, grams: mixed.motherGrams },

@@ -26,6 +26,8 @@ export function titleOf(step: BenchStep): string {
       return `Let down ${name}`;
     case "DIVIDE":
       return `Divide off ${name}`;
+    case "FLAVOUR":
+      return `Stir the flavour into ${name}`;
     case "ADD_JAR":
       return `Add the jar to ${name}`;
     case "THIN":
@@ -51,6 +53,8 @@ export function lineOf(step: BenchStep): string {
     return `Bag ${grams(step.mixed.grams)} g ${step.addition > 0 ? "more " : ""}${step.name}, ${outOf(bagOf(step.mixed))}`;
   if (step.mixed?.doing === "TINT" && step.mixed.tint)
     return `${titleOf(step)}: ${plural(dropsOf(step), "drop")} in ${grams(step.mixed.grams)} g`;
+  if (step.mixed?.doing === "FLAVOUR")
+    return `${titleOf(step)}: ${step.weighed.map((one) => `${fixed(one.grams, 1)} g ${one.name}`).join(", ")}`;
   if (step.mixed?.doing === "THIN") return `${titleOf(step)}, ${grams(step.mixed.grams)} g`;
   return titleOf(step);
 }

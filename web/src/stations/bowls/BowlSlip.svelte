@@ -4,7 +4,7 @@
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import Slump from "../../marks/Slump.svelte";
   import Sheet from "../../parts/Sheet.svelte";
-  import { chance, consistency, grams, stirred } from "../../units/format";
+  import { chance, consistency, fixed, grams, stirred } from "../../units/format";
   import Explain from "../../parts/Explain.svelte";
   import TintPart from "./TintPart.svelte";
   import { locale } from "../../units/locale.svelte";
@@ -53,6 +53,15 @@
       </p>
     </div>
   </div>
+  {#if bowl.flavour}
+    <h3>Flavour</h3>
+    <p>
+      Stir in <strong>{fixed(bowl.flavourGrams, 1)} g {bowl.flavour.name}</strong>{bowl.flavour
+        .colours
+        ? ", which makes the colour: no drops"
+        : ""}.
+    </p>
+  {/if}
   {#if tint}<TintPart {bowl} {tint} />{/if}
   <h3>Goes on</h3>
   <ul>

@@ -11,8 +11,10 @@
 
 {#each of as two (two.other)}
   <p class="namesakes">
-    {desk.colourName(two.one)} and {desk.colourName(two.other)} are called the same and look different
-    ({fixed(two.deltaE, 1)} apart): they are two bowls. Give them one look to make them one.
+    {desk.colourName(two.one)} and {desk.colourName(two.other)} are called the same and {two.tastesElse
+      ? "taste"
+      : `look`} different{two.tastesElse ? "" : ` (${fixed(two.deltaE, 1)} apart)`}: they are two
+    bowls. Give them one {two.tastesElse ? "flavour" : "look"} to make them one.
   </p>
 {/each}
 

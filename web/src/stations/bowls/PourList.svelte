@@ -3,7 +3,7 @@
   import { theDesk } from "../../desk/order.svelte";
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import Slump from "../../marks/Slump.svelte";
-  import { consistency, grams, outOf, stirred } from "../../units/format";
+  import { consistency, fixed, grams, outOf, stirred } from "../../units/format";
 
   const desk = theDesk();
 
@@ -29,6 +29,9 @@
             bowl.letDown.whiteGrams,
           )} g of white
         </p>
+      {/if}
+      {#if bowl.flavour}
+        <p class="soft">{fixed(bowl.flavourGrams, 1)} g {bowl.flavour.name}</p>
       {/if}
       <ul>
         {#each bowl.portions as portion (portion.countSeconds + portion.vessel)}

@@ -11,6 +11,7 @@
   const isSugared = $derived(
     pour.bowls.some((bowl) => bowl.portions.some((portion) => portion.sugarGrams > 0.05)),
   );
+  const isFlavoured = $derived(pour.bowls.some((bowl) => bowl.flavour));
 </script>
 
 <details>
@@ -27,6 +28,7 @@
           <th scope="col">water</th>
           {#if isSugared}<th scope="col">icing sugar</th>{/if}
           <th scope="col">gel</th>
+          {#if isFlavoured}<th scope="col">flavour</th>{/if}
           <th scope="col">finished</th>
           <th scope="col">fillings</th>
           <th scope="col">out of</th>
@@ -60,6 +62,7 @@
               <td data-is="water">{fixed(portion.waterGrams, 1)}</td>
               {#if isSugared}<td data-is="icing sugar">{fixed(portion.sugarGrams, 1)}</td>{/if}
               <td data-is="gel">{fixed(portion.gelGrams, 2)}</td>
+              {#if isFlavoured}<td data-is="flavour">{fixed(portion.flavourGrams, 1)}</td>{/if}
               <td data-is="finished">{fixed(portion.finishedGrams, 1)}</td>
               <td data-is="fillings">{portion.bags} × {fixed(portion.gramsPerBag, 0)}</td>
               <td class="left" data-is="out of">{outOf({ ...portion, bags: 1 })}</td>

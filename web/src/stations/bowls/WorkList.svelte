@@ -4,7 +4,16 @@
   import { theDesk } from "../../desk/order.svelte";
   import BowlDisc from "../../marks/BowlDisc.svelte";
   import Slump from "../../marks/Slump.svelte";
-  import { consistency, dayOf, grams, lasting, outOf, stirred, timeOf } from "../../units/format";
+  import {
+    consistency,
+    dayOf,
+    fixed,
+    grams,
+    lasting,
+    outOf,
+    stirred,
+    timeOf,
+  } from "../../units/format";
   import { doses } from "../../units/tint";
   import { locale } from "../../units/locale.svelte";
 
@@ -95,12 +104,17 @@
           {nameOf(step)}: {grams(step.grams)} g of base{tint ? `, ${doses(tint)}` : ""}
         {:else if step.doing === "DIVIDE"}
           <strong>Divide off</strong>
-          {nameOf(step)}: {grams(step.grams)} g of base, left untinted
+          {nameOf(step)}: {grams(step.grams)} g of base{bowlOf(part, step)?.flavour
+            ? ""
+            : ", left untinted"}
         {:else if step.doing === "LET_DOWN"}
           {@const down = bowlOf(part, step)?.letDown}
           <strong>Let down</strong>
           {nameOf(step)}: {grams(down?.motherGrams ?? 0)} g of {desk.colourName(down?.mother ?? "")} and
           {grams(down?.whiteGrams ?? 0)} g of white
+        {:else if step.doing === "FLAVOUR"}
+          <strong>Stir in</strong>
+          {fixed(step.grams, 1)} g {bowlOf(part, step)?.flavour?.name}: {nameOf(step)}
         {:else if step.doing === "ADD_JAR" && own}
           <strong>Add the jar</strong>
           {grams(step.grams)} g of it into {nameOf(step)}, for what is {consistency(

@@ -1,7 +1,8 @@
 <script lang="ts">
-  import type { PaletteColour } from "../../api/types";
+  import type { Flavour, PaletteColour } from "../../api/types";
   import ColourField from "../../parts/ColourField.svelte";
   import Press from "../../parts/Press.svelte";
+  import FlavourField from "./colours/FlavourField.svelte";
   import ColourPicker from "./colours/ColourPicker.svelte";
 
   // One colour of the palette: its name, how it looks, how it is mixed.
@@ -12,6 +13,7 @@
     used,
     onset,
     onletdown,
+    onflavour,
     onremove,
   }: {
     colour: PaletteColour;
@@ -20,6 +22,7 @@
     used: boolean;
     onset: (part: "name" | "hex", text: string) => void;
     onletdown: (from: string | null) => void;
+    onflavour: (flavour: Flavour | null) => void;
     onremove: () => void;
   } = $props();
 
@@ -49,14 +52,17 @@
       value={colour.letDownFrom ?? ""}
       onchange={(e) => onletdown(e.currentTarget.value || null)}
     >
-      <option value="">with drops of its own</option>
+      <option value=""
+        >{colour.flavour?.colours ? "by its flavour" : "with drops of its own"}</option
+      >
       {#each palette as other (other.key)}
-        {#if other.key && other.key !== colour.key && !other.letDownFrom}
+        {#if !colour.flavour && !other.flavour && other.key && other.key !== colour.key && !other.letDownFrom}
           <option value={other.key}>out of {other.name} and white</option>
         {/if}
       {/each}
     </select></label
   >
+  <FlavourField flavour={colour.flavour ?? null} place="{place}/flavour" onchange={onflavour} />
   {#if !used}
     <Press plain onpress={() => onremove()}>Take it out</Press>
   {:else}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { Flavour } from "../../api/types";
   import { coloursOf } from "../../desk/catalogue.svelte";
   import { theDesk } from "../../desk/order.svelte";
   import { calmly } from "../../parts/calm";
@@ -49,6 +50,7 @@
         apart: null,
         joinedInto: null,
         letDownFrom: null,
+        flavour: null,
       }),
     );
     open = last;
@@ -70,6 +72,16 @@
       const colour = d.palette[i];
       if (colour) colour.letDownFrom = from;
     });
+  }
+
+  function flavour(i: number, now: Flavour | null) {
+    desk.editDetails((d) => {
+      const colour = d.palette[i];
+      if (!colour) return;
+      colour.flavour = now;
+      // Its bowl is its own then.
+      if (now) colour.letDownFrom = null;
+    }, `palette ${i} flavour`);
   }
 
   function remove(i: number) {
@@ -113,6 +125,7 @@
         used={used.has(colour?.key ?? "")}
         onset={(part, text) => set(i, part, text)}
         onletdown={(from) => letDown(i, from)}
+        onflavour={(now) => flavour(i, now)}
         onremove={() => calmly(() => remove(i))}
       />
     {/key}

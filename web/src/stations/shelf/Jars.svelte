@@ -47,7 +47,9 @@
       <li>
         <BowlDisc hex={jar.hex} size={30} />
         <span class="words">
-          <strong><bdi>{jar.name}</bdi></strong>, {grams(jar.grams)} g at {jar.countSeconds} s
+          <strong><bdi>{jar.name}</bdi></strong>{jar.flavour ? ` with ${jar.flavour}` : ""}, {grams(
+            jar.grams,
+          )} g at {jar.countSeconds} s
           <span class="soft">
             {recipeName(jar.recipe)} · good until {dayOf(jar.goodUntil)}
             {jar.order ? "· set aside" : ""}

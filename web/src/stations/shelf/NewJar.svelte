@@ -23,6 +23,7 @@
   const chosen = $derived(desk?.palette.find((c) => c.key === colour) ?? desk?.palette[0]);
   let name = $state("White");
   let hex = $state("#F6F6F0");
+  let flavour = $state("");
 
   async function add() {
     await onadd({
@@ -33,6 +34,7 @@
       countSeconds: count ?? 0,
       recipe: desk?.pour?.recipeKey ?? shop.settings?.recipe ?? "",
       goodUntil,
+      flavour: (chosen ? chosen.flavour?.name : flavour.trim()) || null,
       order: null,
     });
   }
@@ -49,6 +51,12 @@
   {:else}
     <TextField label="colour" longest={60} value={name} onchange={(text) => (name = text)} />
     <ColourField label="looks" {hex} onchange={(now) => (hex = now)} />
+    <TextField
+      label="tastes of"
+      longest={40}
+      value={flavour}
+      onchange={(text) => (flavour = text)}
+    />
   {/if}
   <NumberField
     label="in the jar"

@@ -35,6 +35,7 @@
               apart: null,
               joinedInto: null,
               letDownFrom: null,
+              flavour: null,
             });
             added++;
           }

@@ -239,4 +239,28 @@ class TintTest {
         assertEquals(List.of(), BROWSER.complaints());
         page.context().close();
     }
+
+    /** Brown by cocoa: chosen in the palette, stirred in on Bowls, and no drops are counted for it. */
+    @Test
+    @Order(20)
+    void aFlavourIsChosenWithTheColourAndStirredIntoItsBowl() {
+        Page page = BROWSER.open("/orders/1");
+        press(page, Pattern.compile("^Marigold")).click();
+        labelled(page, "Flavour").selectOption("Cocoa");
+        labelled(page, "Into 100 g of base").fill("10");
+        saved(page);
+        page.navigate(APP.url() + "/orders/1/bowls");
+        bowl(page, "Marigold").first().click();
+        Locator marigold = slip(page, "Marigold");
+        assertThat(marigold.getByText(Pattern.compile("Stir in \\d+\\.\\d g Cocoa, which makes the colour")))
+                .isVisible();
+        assertEquals(0, marigold.getByText("Other ways").count());
+        press(page, "Order of work").click();
+        assertThat(page.getByText(Pattern.compile("Stir in \\d+\\.\\d g Cocoa: Marigold")))
+                .isVisible();
+        press(page, "To buy").click();
+        assertThat(page.getByRole(AriaRole.ROWHEADER, new Page.GetByRoleOptions().setName("Cocoa")))
+                .isVisible();
+        page.context().close();
+    }
 }

@@ -110,6 +110,9 @@ final class Given {
         double getGel();
 
         @JSProperty
+        double getFlavour();
+
+        @JSProperty
         double getKeepsGrams();
     }
 
@@ -157,7 +160,7 @@ final class Given {
     }
 
     static Making making(Made made) {
-        return new Making(made.getBase(), made.getWater(), made.getSugar(), made.getGel());
+        return new Making(made.getBase(), made.getWater(), made.getSugar(), made.getGel(), made.getFlavour());
     }
 
     static List<TrialCookie.Weighed> cookies(Weighed[] cookies) {

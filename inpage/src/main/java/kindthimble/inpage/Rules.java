@@ -138,13 +138,20 @@ public final class Rules {
     @JSExport
     public static JSObject topUp(double wanted, Given.Made made) {
         TopUp topUp = TopUp.of(wanted, made.getKeepsGrams(), Given.making(made));
-        return made(topUp.grams(), topUp.baseGrams(), topUp.waterGrams(), topUp.sugarGrams(), topUp.gelGrams());
+        return made(
+                topUp.grams(),
+                topUp.baseGrams(),
+                topUp.waterGrams(),
+                topUp.sugarGrams(),
+                topUp.gelGrams(),
+                topUp.flavourGrams());
     }
 
     @JSBody(
-            params = {"grams", "base", "water", "sugar", "gel"},
-            script = "return { grams: grams, base: base, water: water, sugar: sugar, gel: gel };")
-    private static native JSObject made(double grams, double base, double water, double sugar, double gel);
+            params = {"grams", "base", "water", "sugar", "gel", "flavour"},
+            script = "return { grams: grams, base: base, water: water, sugar: sugar, gel: gel, flavour: flavour };")
+    private static native JSObject made(
+            double grams, double base, double water, double sugar, double gel, double flavour);
 
     /** How bags stand; {@code fuller} is how full coats turn out of the plan, for what would be short then. */
     @JSExport

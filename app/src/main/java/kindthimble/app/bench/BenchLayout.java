@@ -254,8 +254,8 @@ class BenchLayout {
             BenchedMixing mixing) {
         Task task = piece.task();
         BenchView.Mixed mixed = part == null ? null : mixing.of(part);
-        List<BenchView.Line> weighed = part != null && part.doing() == MixingOrder.Doing.MIX
-                ? mixing.batch(part)
+        List<BenchView.Line> weighed = part != null
+                ? mixing.weighed(part)
                 : task.doing() == Task.Work.DOUGH ? dough(now.order(), task.addition()) : List.of();
         BenchedDesign design = designs.get(task.design());
         boolean isIced = task.doing() == Task.Work.ICE && design != null;

@@ -300,6 +300,8 @@ public record BenchView(
      * @param weighed what goes into one gram of base
      * @param doses what is dropped into one gram of base
      * @param mother name of the bowl that its own was let down from; null where it was tinted itself
+     * @param flavour grams of flavour
+     * @param flavourName what that is; empty for none
      */
     @Schema(name = "BenchMaking")
     public record Making(
@@ -311,7 +313,9 @@ public record BenchView(
             double keepsGrams,
             List<Line> weighed,
             List<Gelled> doses,
-            @Nullable String mother) {}
+            @Nullable String mother,
+            double flavour,
+            String flavourName) {}
 
     /**
      * @param gel its key

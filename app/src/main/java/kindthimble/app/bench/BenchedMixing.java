@@ -160,10 +160,21 @@ record BenchedMixing(
                                 one.ingredient(), one.grams() / batch.madeGrams(), one.role() != Ingredient.Part.WATER))
                         .toList(),
                 doses,
-                down == null ? null : name(down.mother()));
+                down == null ? null : name(down.mother()),
+                made.flavour(),
+                bag.bowl().flavour() == null ? "" : bag.bowl().flavour().name());
     }
 
-    List<BenchView.Line> batch(MixingOrder.Step step) {
+    /** What is weighed into the mixer, or into a bowl as its flavour. */
+    List<BenchView.Line> weighed(MixingOrder.Step step) {
+        return switch (step.doing()) {
+            case MIX -> batch(step);
+            case FLAVOUR -> List.of(new BenchView.Line(bowl(step).flavour().name(), step.grams(), true));
+            default -> List.of();
+        };
+    }
+
+    private List<BenchView.Line> batch(MixingOrder.Step step) {
         int nth = steps().stream()
                 .filter(one -> one.doing() == MixingOrder.Doing.MIX && one.addition() == step.addition())
                 .toList()

@@ -88,13 +88,18 @@ class OffTheShelf {
 
     private static Map<String, Double> of(BenchView.Making making, double grams) {
         TopUp made = TopUp.of(
-                grams, making.keepsGrams(), new Making(making.base(), making.water(), making.sugar(), making.gel()));
+                grams,
+                making.keepsGrams(),
+                new Making(making.base(), making.water(), making.sugar(), making.gel(), making.flavour()));
         Map<String, Double> amounts = new TreeMap<>();
         making.weighed().stream()
                 .filter(BenchView.Line::counted)
                 .forEach(line -> amounts.merge(line.name(), line.grams() * made.baseGrams(), Double::sum));
         if (made.sugarGrams() > 0 && !making.sugarName().isEmpty()) {
             amounts.merge(making.sugarName(), made.sugarGrams(), Double::sum);
+        }
+        if (made.flavourGrams() > 0) {
+            amounts.merge(making.flavourName(), made.flavourGrams(), Double::sum);
         }
         making.doses()
                 .forEach(dose -> amounts.merge(

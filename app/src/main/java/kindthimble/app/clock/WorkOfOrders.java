@@ -24,6 +24,7 @@ import kindthimble.core.colour.Lab;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.icing.Flavour;
 import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.passes.Passes;
@@ -256,11 +257,14 @@ class WorkOfOrders {
         try {
             MixingService.Steps mixed = mixings.steps(leading.id());
             Set<String> deep = new HashSet<>();
+            Map<String, Flavour> flavours = mixed.pour().pour().flavours();
             Map<String, PourView.BowlColour> bowls = new HashMap<>();
             for (PourView.BowlColour bowl : mixed.colours()) {
                 bowls.put(bowl.key(), bowl);
                 Lab look = Lab.ofHex(bowl.hex());
-                if (look.l() < DEEP_LIGHTNESS || Math.hypot(look.a(), look.b()) > DEEP_CHROMA) {
+                Flavour flavour = flavours.get(bowl.key());
+                boolean isTinted = flavour == null || !flavour.colours();
+                if (isTinted && (look.l() < DEEP_LIGHTNESS || Math.hypot(look.a(), look.b()) > DEEP_CHROMA)) {
                     deep.add(bowl.key());
                 }
             }

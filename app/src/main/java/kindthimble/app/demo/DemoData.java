@@ -123,6 +123,7 @@ class DemoData implements SmartInitializingSingleton {
                 Habits.HOUSE.mean(Habit.FLOOD_COUNT_SECONDS),
                 HouseRecipes.MERINGUE_POWDER.key(),
                 LocalDate.now(clock).plusDays(5),
+                null,
                 null));
     }
 

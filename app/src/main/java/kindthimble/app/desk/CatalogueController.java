@@ -17,6 +17,7 @@ import kindthimble.core.design.Pictures;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Measured;
 import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.icing.Flavour;
 import kindthimble.core.kitchen.Customs;
 import kindthimble.core.kitchen.Filling;
 import kindthimble.core.kitchen.HouseRecipes;
@@ -52,6 +53,7 @@ class CatalogueController {
                 CUTTERS_DRAWN,
                 TALL_CUTTERS,
                 MOVES_DRAWN,
+                Flavour.OFFERED,
                 new Most(PaletteColour.MOST_COLOURS, Orders.MOST_DESIGNS, Orders.MOST_COOKIES));
     }
 
@@ -91,6 +93,7 @@ class CatalogueController {
      * @param cuttersDrawn outline of each form, 80 mm wide about the origin
      * @param tallCutters words of those that are longer than wide, and so measured by their height
      * @param movesDrawn what each move looks like on a small cookie, in the colours {@code mark} and {@code ground}
+     * @param flavours that a colour can be given; any other can be typed
      * @param most how much an order holds
      */
     record CatalogueView(
@@ -106,6 +109,7 @@ class CatalogueController {
             Map<String, String> cuttersDrawn,
             List<String> tallCutters,
             Map<String, List<Layer>> movesDrawn,
+            List<Flavour> flavours,
             Most most) {}
 
     /**

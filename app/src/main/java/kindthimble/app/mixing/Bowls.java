@@ -21,7 +21,7 @@ final class Bowls {
         this.pour = pour;
     }
 
-    /** Of each bowl that is not filled from jars alone. */
+    /** Of each bowl that is not filled from jars alone, and whose flavour does not bring its colour. */
     Map<String, TintView> tints() {
         Map<String, TintView> tints = new LinkedHashMap<>();
         for (Pour.Bowl bowl : pour.pour().bowls()) {
@@ -34,7 +34,7 @@ final class Bowls {
                                 bowl.letDown().motherGrams() + bowl.letDown().whiteGrams(),
                                 bowl.letDown().mother(),
                                 hex(pour, bowl.letDown().mother())));
-            } else if (bowl.mixedGrams() > Tinter.LEAST_GRAMS) {
+            } else if (isTinted(bowl) && bowl.mixedGrams() > Tinter.LEAST_GRAMS) {
                 tints.put(bowl.colour(), tinter.view(hex, bowl.mixedGrams()));
             }
         }
@@ -45,7 +45,7 @@ final class Bowls {
     List<MixingView.FamilyAdvice> families(Kitchen kitchen) {
         Map<String, LettingDown.Tinted> tinted = new HashMap<>();
         pour.pour().bowls().stream()
-                .filter(bowl -> bowl.letDown() == null && bowl.mixedGrams() > Tinter.LEAST_GRAMS)
+                .filter(bowl -> isTinted(bowl) && bowl.letDown() == null && bowl.mixedGrams() > Tinter.LEAST_GRAMS)
                 .forEach(bowl -> tinted.put(bowl.colour(), tinter.tinted(hex(pour, bowl.colour()), bowl.mixedGrams())));
         return LettingDown.of(pour.pour(), kitchen, tinted, tinter.white()).stream()
                 .map(one -> new MixingView.FamilyAdvice(
@@ -58,6 +58,10 @@ final class Bowls {
                         one.gelSavedGrams(),
                         one.minutesSaved()))
                 .toList();
+    }
+
+    private static boolean isTinted(Pour.Bowl bowl) {
+        return bowl.flavour() == null || !bowl.flavour().colours();
     }
 
     private static String hex(PourView pour, String colour) {

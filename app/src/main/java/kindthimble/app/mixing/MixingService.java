@@ -265,13 +265,19 @@ public class MixingService {
 
     private List<MixingView.FittingJar> jars(Planned now, Kitchen kitchen) {
         List<MixingView.FittingJar> fitting = new ArrayList<>();
-        now.orders().forEach(order -> shelf.jarsOf(order).forEach(jar -> fit(jar, kitchen, true, fitting)));
-        shelf.freeJars(kitchen.recipe().key()).forEach(jar -> fit(jar, kitchen, false, fitting));
+        now.orders().forEach(order -> shelf.jarsOf(order).forEach(jar -> fit(jar, now, kitchen, true, fitting)));
+        shelf.freeJars(kitchen.recipe().key()).forEach(jar -> fit(jar, now, kitchen, false, fitting));
         return fitting;
     }
 
-    private static void fit(ShelfService.Jar jar, Kitchen kitchen, boolean taken, List<MixingView.FittingJar> fitting) {
-        Jar.bowlFor(Lab.ofHex(jar.hex()), kitchen.palette(), kitchen.habits())
+    private static void fit(
+            ShelfService.Jar jar, Planned now, Kitchen kitchen, boolean taken, List<MixingView.FittingJar> fitting) {
+        Jar.bowlFor(
+                        Lab.ofHex(jar.hex()),
+                        jar.flavour(),
+                        kitchen.palette(),
+                        now.view().pour().flavours(),
+                        kitchen.habits())
                 .ifPresent(bowl -> fitting.add(new MixingView.FittingJar(jar, bowl, taken)));
     }
 

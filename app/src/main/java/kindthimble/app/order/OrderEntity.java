@@ -19,6 +19,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import kindthimble.core.icing.Flavour;
 import kindthimble.core.kitchen.Filling;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.annotations.OptimisticLock;
@@ -79,7 +80,14 @@ class OrderEntity {
     private List<ColourRow> palette = new ArrayList<>();
 
     @Embeddable
-    record ColourRow(String key, String name, String hex, boolean apart, String joinedInto, String letDownFrom) {}
+    record ColourRow(
+            String key,
+            String name,
+            String hex,
+            boolean apart,
+            String joinedInto,
+            String letDownFrom,
+            @JdbcTypeCode(SqlTypes.JSON) Flavour flavour) {}
 
     /** By this it is known in another shop. */
     private UUID uid;
@@ -123,7 +131,8 @@ class OrderEntity {
                         colour.hex(),
                         colour.mustNotRunOut(),
                         colour.joinedInto(),
-                        colour.letDownFrom()))
+                        colour.letDownFrom(),
+                        colour.flavour()))
                 .toList();
         if (!rows.equals(List.copyOf(palette))) {
             palette.clear();
@@ -145,7 +154,8 @@ class OrderEntity {
                                 row.hex(),
                                 row.apart() ? true : null,
                                 row.joinedInto(),
-                                row.letDownFrom()))
+                                row.letDownFrom(),
+                                row.flavour()))
                         .toList(),
                 recipe,
                 filling,

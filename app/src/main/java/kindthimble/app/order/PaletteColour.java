@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
+import kindthimble.core.icing.Flavour;
 import kindthimble.core.words.Keys;
 import kindthimble.core.words.Refused;
 
@@ -21,6 +22,7 @@ import kindthimble.core.words.Refused;
  * @param apart whether it must not run out; null for no
  * @param joinedInto key of the colour out of whose bowl it comes; null for its own
  * @param letDownFrom key of the darker colour of whose bowl and white it is mixed by weight; null for a tint of its own
+ * @param flavour stirred into its bowl; null for none
  */
 public record PaletteColour(
         String key,
@@ -28,12 +30,13 @@ public record PaletteColour(
         String hex,
         @Nullable Boolean apart,
         @Nullable String joinedInto,
-        @Nullable String letDownFrom) {
+        @Nullable String letDownFrom,
+        @Nullable Flavour flavour) {
     public static final int MOST_COLOURS = 40;
     static final int LONGEST_NAME = 40;
     /** A colour with a bowl of its own. */
     public PaletteColour(String key, String name, String hex) {
-        this(key, name, hex, null, null, null);
+        this(key, name, hex, null, null, null, null);
     }
 
     /** Whether it must not run out. */
@@ -87,7 +90,8 @@ public record PaletteColour(
                     colour.hex().toUpperCase(Locale.ROOT),
                     colour.mustNotRunOut() ? true : null,
                     orNull(colour.joinedInto()),
-                    orNull(colour.letDownFrom())));
+                    orNull(colour.letDownFrom()),
+                    colour.flavour() == null ? null : colour.flavour().checked(field + ".flavour")));
         }
         for (int i = 0; i < checked.size(); i++) {
             String into = checked.get(i).joinedInto();
@@ -137,7 +141,14 @@ public record PaletteColour(
                         ? "it is that colour itself"
                         : mother.letDownFrom() != null
                                 ? mother.name() + " is let down itself"
-                                : light.joinedInto() != null ? "it comes out of another bowl already" : null;
+                                : mother.flavour() != null
+                                        ? mother.name() + " tastes of "
+                                                + mother.flavour().name()
+                                        : light.flavour() != null
+                                                ? "its flavour wants a bowl of its own"
+                                                : light.joinedInto() != null
+                                                        ? "it comes out of another bowl already"
+                                                        : null;
         if (why != null) {
             throw new Refused(
                     "palette[" + i + "].letDownFrom",

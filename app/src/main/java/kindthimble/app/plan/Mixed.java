@@ -13,6 +13,7 @@ import kindthimble.app.order.PaletteColour;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.habit.Habits;
+import kindthimble.core.icing.Flavour;
 import kindthimble.core.pour.CommonBowls;
 
 /**
@@ -44,7 +45,12 @@ final class Mixed {
                 details.name(),
                 details.palette().stream()
                         .map(c -> new CommonBowls.Colour(
-                                c.key(), c.name(), Lab.ofHex(c.hex()), c.joinedInto(), c.letDownFrom()))
+                                c.key(),
+                                c.name(),
+                                Lab.ofHex(c.hex()),
+                                c.joinedInto(),
+                                c.letDownFrom(),
+                                flavour(details, c)))
                         .toList());
     }
 
@@ -64,15 +70,39 @@ final class Mixed {
         return key -> bowls.bowlOf(Long.toString(order.id()), key);
     }
 
+    /** What a colour tastes of: one that comes out of another bowl tastes as that does. */
+    private static Flavour flavour(OrderDetails details, PaletteColour colour) {
+        return details.palette().stream()
+                .filter(one -> one.key().equals(colour.joinedInto()))
+                .findFirst()
+                .orElse(colour)
+                .flavour();
+    }
+
+    /** The flavours of the bowls that have one, by the bowls' keys. */
+    Map<String, Flavour> flavours() {
+        Map<String, Flavour> flavours = new HashMap<>();
+        for (CommonBowls.Bowl bowl : bowls.bowls()) {
+            Flavour flavour = colour(bowl).flavour();
+            if (flavour != null) {
+                flavours.put(bowl.key(), flavour);
+            }
+        }
+        return flavours;
+    }
+
     /** How a bowl shall look, {@code #RRGGBB}. */
     String hex(CommonBowls.Bowl bowl) {
+        return colour(bowl).hex();
+    }
+
+    private PaletteColour colour(CommonBowls.Bowl bowl) {
         return orders.stream()
                 .filter(order -> Long.toString(order.id()).equals(bowl.order()))
                 .flatMap(order -> order.details().palette().stream())
                 .filter(colour -> colour.key().equals(bowl.colour()))
                 .findFirst()
-                .orElseThrow()
-                .hex();
+                .orElseThrow();
     }
 
     Palette looks() {

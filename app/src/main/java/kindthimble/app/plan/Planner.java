@@ -271,7 +271,7 @@ public class Planner {
                 new Pouring(
                         kitchen,
                         mixed.leading().details().extra().allowance(),
-                        new Pouring.Wishes(mixed.apart(), jars, Map.of(), letDowns)));
+                        new Pouring.Wishes(mixed.apart(), jars, Map.of(), letDowns, mixed.flavours())));
         PourView view = new PourView(
                 recipe.name(),
                 recipe.key(),
@@ -283,7 +283,7 @@ public class Planner {
                 drinkers,
                 mixed.bowls().namesakes().stream()
                         .map(one -> new PourView.Namesakes(
-                                one.name(), keys.get(one.one()), keys.get(one.other()), one.deltaE()))
+                                one.name(), keys.get(one.one()), keys.get(one.other()), one.deltaE(), one.tastesElse()))
                         .toList(),
                 pour.renamed(bowl -> keys.getOrDefault(bowl, bowl)));
         return new Planned(
@@ -325,7 +325,12 @@ public class Planner {
         for (Kept order : mixed.orders()) {
             for (ShelfService.Jar jar : shelf.jarsOf(order.id())) {
                 if (jar.recipe().equals(kitchen.recipe().key())) {
-                    Jar.bowlFor(Lab.ofHex(jar.hex()), kitchen.palette(), kitchen.habits())
+                    Jar.bowlFor(
+                                    Lab.ofHex(jar.hex()),
+                                    jar.flavour(),
+                                    kitchen.palette(),
+                                    mixed.flavours(),
+                                    kitchen.habits())
                             .ifPresent(bowl ->
                                     fitting.add(new Jar(jar.id().toString(), bowl, jar.grams(), jar.countSeconds())));
                 }

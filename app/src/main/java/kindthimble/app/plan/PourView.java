@@ -45,8 +45,9 @@ public record PourView(
      * @param one key of the one bowl
      * @param other key of the other
      * @param deltaE how far apart they look, CIEDE2000
+     * @param tastesElse whether they taste unlike
      */
-    public record Namesakes(String name, String one, String other, double deltaE) {}
+    public record Namesakes(String name, String one, String other, double deltaE, boolean tastesElse) {}
 
     /**
      * @param key by which the bowl is named

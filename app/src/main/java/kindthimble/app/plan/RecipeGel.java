@@ -20,13 +20,18 @@ public final class RecipeGel {
      */
     public static Pour pour(Demand demand, Tinter tinter, Map<String, String> hexes, Pouring withoutGel) {
         Map<String, Double> shares = new HashMap<>();
-        demand.colours().forEach(colour -> shares.put(colour.colour(), tinter.gelShare(hexes.get(colour.colour()))));
+        demand.colours()
+                .forEach(colour -> shares.put(
+                        colour.colour(),
+                        withoutGel.isTinted(colour.colour()) ? tinter.gelShare(hexes.get(colour.colour())) : 0));
         Pouring pouring = withoutGel.withGel(shares);
         Pour pour = pouring.of(demand);
         for (int round = 0; round < MOST_ROUNDS; round++) {
             double off = 0;
             for (Pour.Bowl bowl : pour.bowls()) {
-                if (bowl.letDown() == null && bowl.mixedGrams() > Tinter.LEAST_GRAMS) {
+                if (withoutGel.isTinted(bowl.colour())
+                        && bowl.letDown() == null
+                        && bowl.mixedGrams() > Tinter.LEAST_GRAMS) {
                     double gel = tinter.forBowl(hexes.get(bowl.colour()), bowl.mixedGrams())
                             .recipe()
                             .gelGrams();

@@ -32,7 +32,7 @@ public final class Renamed {
                 view.designs(),
                 view.namesakes().stream()
                         .map(n -> new PourView.Namesakes(
-                                n.name(), keys.apply(n.one()), keys.apply(n.other()), n.deltaE()))
+                                n.name(), keys.apply(n.one()), keys.apply(n.other()), n.deltaE(), n.tastesElse()))
                         .toList(),
                 view.pour().renamed(keys));
     }

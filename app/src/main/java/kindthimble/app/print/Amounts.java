@@ -80,6 +80,9 @@ final class Amounts {
                             colour(pour, bowl.letDown().mother()).name(),
                             w.grams(bowl.letDown().whiteGrams()));
         }
+        if (bowl.flavour() != null && bowl.flavour().colours()) {
+            return "no gel: its flavour tints it";
+        }
         if (tint == null || tint.recipe() == null) {
             return "tinted already";
         }
@@ -88,6 +91,11 @@ final class Amounts {
                 : tint.recipe().doses().stream()
                         .map(dose -> dose.name() + " " + dose(w, dose.drops(), dose.dabs(), dose.grams()))
                         .collect(Collectors.joining(",  "));
+    }
+
+    /** What is stirred into a bowl for its taste. */
+    static String flavour(Written w, Pour.Bowl bowl) {
+        return w.number(bowl.flavourGrams(), 1) + " g " + bowl.flavour().name();
     }
 
     /** From so many drops on nobody counts them: they are weighed. */

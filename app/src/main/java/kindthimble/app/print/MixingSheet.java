@@ -189,13 +189,18 @@ final class MixingSheet {
                 .orElseThrow();
         PourView.BowlColour colour = Amounts.colour(view, key);
         int jars = ladder.stream().mapToInt(rung -> rung.jars().size()).sum();
-        room(size * (1.05 + 0.5 * (ladder.size() + jars)));
+        room(size * (1.05 + 0.5 * (ladder.size() + jars + (bowl.flavour() == null ? 0 : 1))));
         paper.swatch(LEFT, y - 5, 9, 6.5, colour.hex());
         paper.writeWithin(LEFT + 12, y, size + 3, true, more(addition) + colour.name(), right - LEFT - 62);
         paper.writeTo(right, y, size + 1, true, w.grams(baseGrams) + " base");
         y += size * 0.55;
         paper.writeWithin(LEFT + 12, y, size, true, Amounts.tint(w, view, bowl, tint), right - LEFT - 12);
         y += size * 0.5;
+        if (bowl.flavourGrams() > 0) {
+            paper.tick(LEFT + 6, y, TICK);
+            paper.write(LEFT + 12, y, size, true, "stir in " + Amounts.flavour(w, bowl));
+            y += size * 0.5;
+        }
         for (Ladder.Rung rung : ladder) {
             Pour.Portion portion = bowl.portions().get(rung.portion());
             for (Pour.FromJar jar : rung.jars()) {

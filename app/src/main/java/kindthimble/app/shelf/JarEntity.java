@@ -23,6 +23,7 @@ class JarEntity {
     private double countSeconds;
     private String recipe;
     private LocalDate goodUntil;
+    private String flavour;
     private Long orderId;
     private Instant removedAt;
 
@@ -43,10 +44,11 @@ class JarEntity {
         countSeconds = jar.countSeconds();
         recipe = jar.recipe();
         goodUntil = jar.goodUntil();
+        flavour = jar.flavour();
     }
 
     ShelfService.Jar jar() {
-        return new ShelfService.Jar(id, name, hex, grams, countSeconds, recipe, goodUntil, orderId);
+        return new ShelfService.Jar(id, name, hex, grams, countSeconds, recipe, goodUntil, flavour, orderId);
     }
 
     UUID uid() {

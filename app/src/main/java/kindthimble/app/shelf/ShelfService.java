@@ -19,6 +19,7 @@ import kindthimble.app.live.ShopRevision;
 import kindthimble.app.recipe.RecipeService;
 import kindthimble.app.shop.ShopService;
 import kindthimble.core.colour.Lab;
+import kindthimble.core.icing.Flavour;
 import kindthimble.core.icing.Ingredient;
 import kindthimble.core.words.Refused;
 import org.springframework.stereotype.Service;
@@ -70,6 +71,7 @@ public class ShelfService {
      * @param countSeconds how stiff it is
      * @param recipe key of its base
      * @param goodUntil the last day on which it is used
+     * @param flavour name of what was stirred into it; null for none
      * @param order that it goes into; null for none
      */
     public record Jar(
@@ -80,6 +82,7 @@ public class ShelfService {
             double countSeconds,
             String recipe,
             LocalDate goodUntil,
+            @Nullable String flavour,
             @Nullable Long order) {}
 
     /**
@@ -205,6 +208,9 @@ public class ShelfService {
         if (!(jar.countSeconds() >= 2 && jar.countSeconds() <= 300)) {
             throw new Refused("countSeconds", "A count lies between 2 and 300 s.");
         }
+        if (jar.flavour() != null && (jar.flavour().isBlank() || jar.flavour().length() > Flavour.LONGEST_NAME)) {
+            throw new Refused("flavour", "Name the flavour, in up to %d letters.".formatted(Flavour.LONGEST_NAME));
+        }
         if (jar.goodUntil() == null) {
             throw new Refused("goodUntil", "Say until which day it is good.");
         }
@@ -234,7 +240,15 @@ public class ShelfService {
 
     private static Jar free(Jar jar) {
         return new Jar(
-                null, jar.name(), jar.hex(), jar.grams(), jar.countSeconds(), jar.recipe(), jar.goodUntil(), null);
+                null,
+                jar.name(),
+                jar.hex(),
+                jar.grams(),
+                jar.countSeconds(),
+                jar.recipe(),
+                jar.goodUntil(),
+                jar.flavour(),
+                null);
     }
 
     /** Puts a jar of another shop on the shelf, if it is not known here. */

@@ -10,8 +10,10 @@ import kindthimble.core.pour.Making;
  * @param waterGrams stirred in
  * @param sugarGrams sifted in
  * @param gelGrams dropped in
+ * @param flavourGrams stirred in
  */
-public record TopUp(double grams, double baseGrams, double waterGrams, double sugarGrams, double gelGrams) {
+public record TopUp(
+        double grams, double baseGrams, double waterGrams, double sugarGrams, double gelGrams, double flavourGrams) {
     /**
      * @param wanted grams that are to go into the bags
      * @param keepsGrams that stay in the bowl
@@ -19,6 +21,11 @@ public record TopUp(double grams, double baseGrams, double waterGrams, double su
     public static TopUp of(double wanted, double keepsGrams, Making making) {
         double grams = wanted + keepsGrams;
         return new TopUp(
-                grams, grams * making.base(), grams * making.water(), grams * making.sugar(), grams * making.gel());
+                grams,
+                grams * making.base(),
+                grams * making.water(),
+                grams * making.sugar(),
+                grams * making.gel(),
+                grams * making.flavour());
     }
 }

@@ -90,6 +90,7 @@ public enum Habit {
     LET_DOWN_MINUTES(Chapter.HANDS, "to let a bowl down", Unit.MINUTES, 0, 120, 2, 0.25, "Weighed out of a darker bowl and white."),
     JAR_MINUTES(Chapter.HANDS, "to stir left-over icing in", Unit.MINUTES, 0, 120, 1, 0.25, "Each jar."),
     DIVIDE_MINUTES(Chapter.HANDS, "to divide a white bowl off", Unit.MINUTES, 0, 120, 1, 0.25, "Weighed, and left as white as its base."),
+    FLAVOUR_MINUTES(Chapter.HANDS, "to stir a flavour in", Unit.MINUTES, 0, 120, 1.5, 0.25, "Weighed and sifted; each flavoured bowl."),
     THIN_MINUTES(Chapter.HANDS, "to thin to a consistency", Unit.MINUTES, 0, 120, 3, 0.25, "Each consistency of a bowl."),
     BAG_MINUTES(Chapter.HANDS, "to fill a bag", Unit.MINUTES, 0, 120, 1.5, 0.25, "Or a bottle."),
     THICKER_BY_SECONDS(Chapter.ICING, "a wet mark stays up", Unit.SECONDS, 1, 60, 10, 0, "So much thicker than its flood."),

@@ -62,26 +62,29 @@ public record BaseRecipe(String key, String name, List<Ingredient> ingredients, 
 
     /** What makes this base as thin or stiff as wanted, where nothing wet goes in beside it. */
     public Change to(Consistency wanted) {
-        return to(wanted, 0);
+        return to(wanted, 0, 0);
     }
 
     /**
      * What makes this base as thin or stiff as wanted, where something wet (gel) goes in beside it. The curve asks for w grams of water in
      * 100 g of base, fewer than none where the base is too loose. What comes in already counts towards them; where that is too much,
      * sugar stands in: with sugar S0 and water W0 in 100 g of base and g grams of water from elsewhere, {@code s = S0 (g - w) / (W0 + w)}
-     * brings sugar and water to the proportion that the base with w grams of water has.
+     * brings sugar and water to the proportion that the base with w grams of water has. What comes in dry (cocoa) stands
+     * beside the sugar, and so d grams of it ask for {@code d (W0 + w) / S0} more water.
      *
      * @param otherWaterGrams water that comes into 100 g of base from elsewhere, 0 or more
+     * @param otherDryGrams what takes up water and comes into 100 g of base from elsewhere, 0 or more
      * @throws Refused when no sensible amount of sugar makes it so stiff
      */
-    public Change to(Consistency wanted, double otherWaterGrams) {
+    public Change to(Consistency wanted, double otherWaterGrams, double otherDryGrams) {
         double water = curve.waterPer100Base(wanted);
-        double lacks = water - otherWaterGrams;
+        double sugar0 = sugarPer100();
+        double water0 = waterPer100();
+        double takenUp = otherDryGrams > 0 ? otherDryGrams * (water0 + water) / sugar0 : 0;
+        double lacks = water + takenUp - otherWaterGrams;
         if (lacks >= -1e-9) {
             return new Change(Math.max(0, lacks), 0);
         }
-        double sugar0 = sugarPer100();
-        double water0 = waterPer100();
         double sugar = water0 + water > 0 ? sugar0 * -lacks / (water0 + water) : Double.POSITIVE_INFINITY;
         if (!(sugar <= MOST_SUGAR)) {
             throw new Refused(

@@ -8,9 +8,10 @@ import java.util.Map;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
+import kindthimble.core.icing.Flavour;
 
 /**
- * Which colours of several orders come out of one bowl: those that look the same (CIEDE2000 under 1), whatever they are called. Of one
+ * Which colours of several orders come out of one bowl: those that look the same (CIEDE2000 under 1) and taste alike, whatever they are called. Of one
  * name and unlike, they are two bowls, and that is said. The first order leads: its colours keep their keys.
  */
 public final class CommonBowls {
@@ -28,8 +29,9 @@ public final class CommonBowls {
      * @param look how it looks
      * @param joinedInto key of the colour of its order out of whose bowl it comes; null for its own
      * @param letDownFrom key of the darker colour of its order that it is let down from; null for none
+     * @param flavour stirred into its bowl; null for none
      */
-    public record Colour(String key, String name, Lab look, String joinedInto, String letDownFrom) {}
+    public record Colour(String key, String name, Lab look, String joinedInto, String letDownFrom, Flavour flavour) {}
 
     /**
      * The colours of one order.
@@ -51,16 +53,17 @@ public final class CommonBowls {
     public record Bowl(String key, String name, String order, String colour) {}
 
     /**
-     * Two bowls whose colours are called the same and look unlike.
+     * Two bowls whose colours are called the same and look or taste unlike.
      *
      * @param name of both
      * @param one key of the one bowl
      * @param other key of the other
      * @param deltaE how far apart they look
+     * @param tastesElse whether they taste unlike, however they look
      */
-    public record Namesakes(String name, String one, String other, double deltaE) {}
+    public record Namesakes(String name, String one, String other, double deltaE, boolean tastesElse) {}
 
-    private record Seen(String name, Lab look, String bowl) {}
+    private record Seen(String name, Lab look, Flavour flavour, String bowl) {}
 
     private final double sameDeltaE;
 
@@ -95,7 +98,7 @@ public final class CommonBowls {
             }
         }
         for (Colour colour : order.colours()) {
-            seen.add(new Seen(colour.name(), colour.look(), own.get(colour.key())));
+            seen.add(new Seen(colour.name(), colour.look(), colour.flavour(), own.get(colour.key())));
             String mother = colour.letDownFrom() == null ? null : own.get(colour.letDownFrom());
             if (mother != null && !mother.equals(own.get(colour.key()))) {
                 letDowns.putIfAbsent(own.get(colour.key()), mother);
@@ -108,7 +111,7 @@ public final class CommonBowls {
         double least = sameDeltaE;
         for (Seen one : before) {
             double apart = colour.look().differenceTo(one.look());
-            if (apart < least) {
+            if (apart < least && Flavour.alike(colour.flavour(), one.flavour())) {
                 least = apart;
                 nearest = one;
             }
@@ -122,13 +125,17 @@ public final class CommonBowls {
                 .findFirst()
                 .orElse(null);
         if (namesake != null) {
-            Lab look = seen.stream()
+            Seen like = seen.stream()
                     .filter(one ->
                             one.bowl().equals(namesake.key()) && one.name().equalsIgnoreCase(colour.name()))
-                    .map(Seen::look)
                     .findFirst()
-                    .orElse(colour.look());
-            namesakes.add(new Namesakes(colour.name(), namesake.key(), key, look.differenceTo(colour.look())));
+                    .orElse(new Seen(colour.name(), colour.look(), colour.flavour(), key));
+            namesakes.add(new Namesakes(
+                    colour.name(),
+                    namesake.key(),
+                    key,
+                    like.look().differenceTo(colour.look()),
+                    !Flavour.alike(like.flavour(), colour.flavour())));
         }
         String name = namesake == null ? colour.name() : colour.name() + " (" + order.name() + ")";
         bowls.put(key, new Bowl(key, name, order.order(), colour.key()));

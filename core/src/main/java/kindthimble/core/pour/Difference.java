@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.icing.Flavour;
 import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Supply;
@@ -23,12 +24,14 @@ import kindthimble.core.mark.Supply;
  * @param colours those of which it is not the same any more
  * @param missing what the cookies still lack, their share of the spare with it
  * @param leftBaseGrams base that was made beyond what was wanted, and waits under its cover
+ * @param flavours of the colours that have one now
  */
-public record Difference(List<OfColour> colours, Demand missing, double leftBaseGrams) {
+public record Difference(List<OfColour> colours, Demand missing, double leftBaseGrams, Map<String, Flavour> flavours) {
     private static final double LEAST_GRAMS = 0.5;
 
     public Difference {
         colours = List.copyOf(colours);
+        flavours = Map.copyOf(flavours);
     }
 
     /**
@@ -47,10 +50,15 @@ public record Difference(List<OfColour> colours, Demand missing, double leftBase
      */
     public static Difference between(List<Pour> begun, Pour now) {
         Map<String, List<Pour.Portion>> had = new LinkedHashMap<>();
+        Map<String, List<Pour.Portion>> tastesElse = new LinkedHashMap<>();
+        Map<String, Flavour> flavours = now.flavours();
         Map<String, Double> finished = new LinkedHashMap<>();
         for (Pour pour : begun) {
             for (Pour.Bowl bowl : pour.bowls()) {
-                had.computeIfAbsent(bowl.colour(), colour -> new ArrayList<>()).addAll(bowl.portions());
+                boolean serves = Flavour.alike(bowl.flavour(), flavours.get(bowl.colour()));
+                (serves ? had : tastesElse)
+                        .computeIfAbsent(bowl.colour(), colour -> new ArrayList<>())
+                        .addAll(bowl.portions());
                 finished.merge(bowl.colour(), finished(bowl.portions()), Double::sum);
             }
         }
@@ -58,6 +66,7 @@ public record Difference(List<OfColour> colours, Demand missing, double leftBase
         now.bowls().forEach(bowl -> wanted.put(bowl.colour(), bowl.portions()));
         Set<String> keys = new LinkedHashSet<>(wanted.keySet());
         keys.addAll(had.keySet());
+        keys.addAll(tastesElse.keySet());
         List<Demand.OfColour> missing = new ArrayList<>();
         List<OfColour> colours = new ArrayList<>();
         for (String colour : keys) {
@@ -67,16 +76,20 @@ public record Difference(List<OfColour> colours, Demand missing, double leftBase
             }
             double lacks =
                     served.missing().stream().mapToDouble(Demand.Portion::grams).sum();
-            if (lacks >= LEAST_GRAMS || served.tooMuchGrams() >= LEAST_GRAMS) {
+            double tooMuch = served.tooMuchGrams()
+                    + tastesElse.getOrDefault(colour, List.of()).stream()
+                            .mapToDouble(Difference::wantedFinished)
+                            .sum();
+            if (lacks >= LEAST_GRAMS || tooMuch >= LEAST_GRAMS) {
                 colours.add(new OfColour(
                         colour,
                         finished.getOrDefault(colour, 0.0),
                         finished(wanted.getOrDefault(colour, List.of())),
                         lacks,
-                        served.tooMuchGrams()));
+                        tooMuch));
             }
         }
-        return new Difference(colours, new Demand(0, 0, missing, moreSupplies(begun, now)), leftBase(begun));
+        return new Difference(colours, new Demand(0, 0, missing, moreSupplies(begun, now)), leftBase(begun), flavours);
     }
 
     /** Whether nothing has to be mixed or bought for what has changed. */
@@ -92,7 +105,11 @@ public record Difference(List<OfColour> colours, Demand missing, double leftBase
      */
     public Pouring pouring(Kitchen kitchen) {
         // The spare is in what is missing already.
-        return new Pouring(kitchen, new Allowance.Flat(0)).withBaseThere(leftBaseGrams);
+        return new Pouring(
+                        kitchen,
+                        new Allowance.Flat(0),
+                        new Pouring.Wishes(Set.of(), List.of(), Map.of(), Map.of(), flavours))
+                .withBaseThere(leftBaseGrams);
     }
 
     private static double leftBase(List<Pour> begun) {
@@ -121,9 +138,13 @@ public record Difference(List<OfColour> colours, Demand missing, double leftBase
         return portions.stream().mapToDouble(Pour.Portion::finishedGrams).sum();
     }
 
+    private static double wantedFinished(Pour.Portion portion) {
+        return portion.cookiesGrams() + portion.spareGrams();
+    }
+
     /** The base in what cookies and spare take. */
     private static double wantedBase(Pour.Portion portion) {
-        return (portion.cookiesGrams() + portion.spareGrams()) * portion.baseGrams() / portion.finishedGrams();
+        return wantedFinished(portion) * portion.baseGrams() / portion.finishedGrams();
     }
 
     /**

@@ -6,11 +6,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import kindthimble.core.icing.Flavour;
 
 /**
  * Shades of one hue that share a mother bowl: of a light bowl's base, what jars do not bring comes tinted out of the darker bowl, which
  * is mixed larger by that, and the rest is white. A let-down of a colour that no cookie takes, or that is let down itself, does not
- * hold: that light colour is tinted on its own.
+ * hold, nor does one into or out of a flavoured bowl: that light colour is tinted on its own.
  */
 final class Families {
     private final Map<String, Pouring.LetDown> letDowns = new HashMap<>();
@@ -22,6 +23,8 @@ final class Families {
         wishes.letDowns().forEach((light, letDown) -> {
             String mother = letDown.mother();
             if (wanted.contains(mother)
+                    && !wishes.flavours().containsKey(mother)
+                    && !wishes.flavours().containsKey(light)
                     && !mother.equals(light)
                     && !wishes.letDowns().containsKey(mother)) {
                 letDowns.put(light, letDown);
@@ -72,6 +75,8 @@ final class Families {
                 letDown,
                 bowl.gelShare(),
                 letDown == null ? bowl.gelShare() * mixed : 0,
+                bowl.flavour(),
+                Flavour.shareOf(bowl.flavour()) * mixed,
                 bowl.untinted() && letDown == null,
                 bowl.cookiesGrams(),
                 bowl.sigmaGrams(),

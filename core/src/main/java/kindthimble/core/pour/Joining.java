@@ -11,6 +11,7 @@ import kindthimble.core.colour.Lab;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
+import kindthimble.core.icing.Flavour;
 import kindthimble.core.kitchen.Kitchen;
 
 /**
@@ -55,6 +56,7 @@ public final class Joining {
                     ? null
                     : pour.bowls().stream()
                             .filter(b -> b != small && palette.colours().containsKey(b.colour()))
+                            .filter(b -> Flavour.alike(b.flavour(), small.flavour()))
                             // Of two, the larger bowl serves both.
                             .filter(b -> b.cookiesGrams() > small.cookiesGrams()
                                     || b.cookiesGrams() == small.cookiesGrams()

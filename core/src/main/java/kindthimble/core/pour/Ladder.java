@@ -48,7 +48,7 @@ public final class Ladder {
         double base =
                 bowl.portions().stream().mapToDouble(Pour.Portion::baseGrams).sum()
                         - waiting.stream().mapToDouble(Pour.FromJar::baseGrams).sum();
-        double inBowl = base * (1 + bowl.gelShare());
+        double inBowl = base * (1 + bowl.besideShare());
         double water = 0;
         for (int i = 0; i < bowl.portions().size(); i++) {
             Pour.Portion portion = bowl.portions().get(i);
@@ -72,7 +72,7 @@ public final class Ladder {
             double takenBase = portion.baseGrams() - fromOthers;
             double wanted = portion.baseGrams() == 0 ? 0 : portion.waterGrams() / portion.baseGrams();
             double stirred = Math.max(0, wanted * base - water);
-            double taken = takenBase * (1 + wanted + bowl.gelShare());
+            double taken = takenBase * (1 + wanted + bowl.besideShare());
             steps.add(new Rung(
                     portion.countSeconds(), portion.state(), before, jars, stirred, taken, Math.max(0, sugar), i));
             inBowl += stirred - taken;

@@ -57,12 +57,16 @@ public final class LettingDown {
             if (target == null
                     || own == null
                     || own.recipe().doses().isEmpty()
+                    || light.flavour() != null
                     || light.givenGrams() > 0
                     || light.letDown() != null) {
                 continue;
             }
             pour.bowls().stream()
-                    .filter(mother -> mother != light && mother.letDown() == null && isDarker(mother, target, palette))
+                    .filter(mother -> mother != light
+                            && mother.letDown() == null
+                            && mother.flavour() == null
+                            && isDarker(mother, target, palette))
                     .filter(mother -> tinted.containsKey(mother.colour()))
                     .map(mother ->
                             advice(light, own, mother, target, tinted.get(mother.colour()), white, kitchen.habits()))

@@ -17,6 +17,7 @@ public final class Minutes {
     /** One bowl: made up, thinned and bagged. */
     public static double of(Pour.Bowl bowl, Habits habits) {
         return making(bowl, habits)
+                + flavour(bowl, habits)
                 + bowl.fromJars().size() * habits.mean(Habit.JAR_MINUTES)
                 + bowl.portions().stream()
                         .mapToDouble(p -> habits.mean(Habit.THIN_MINUTES) + bags(p, habits))
@@ -29,6 +30,11 @@ public final class Minutes {
             return habits.mean(Habit.LET_DOWN_MINUTES);
         }
         return bowl.untinted() ? habits.mean(Habit.DIVIDE_MINUTES) : habits.mean(Habit.TINT_MINUTES);
+    }
+
+    /** To weigh a flavour and stir it in. */
+    static double flavour(Pour.Bowl bowl, Habits habits) {
+        return bowl.flavour() == null ? 0 : habits.mean(Habit.FLAVOUR_MINUTES);
     }
 
     static double bags(Pour.Portion portion, Habits habits) {

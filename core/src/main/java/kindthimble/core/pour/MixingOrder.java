@@ -27,6 +27,8 @@ public final class MixingOrder {
         LET_DOWN,
         /** Left as white as its base. */
         DIVIDE,
+        /** A flavour is stirred into a bowl that was divided off. */
+        FLAVOUR,
         /** Left-over icing goes into the bowl, or into what was taken out of it. */
         ADD_JAR,
         THIN,
@@ -37,7 +39,7 @@ public final class MixingOrder {
      * @param doing what
      * @param colour key of the bowl; null for the base
      * @param portion index of the bowl's portion; -1 where the whole bowl or the base is meant
-     * @param grams mixed, divided off, added from a jar, or taken out
+     * @param grams mixed, divided off, added from a jar or as a flavour, or taken out
      * @param waterGrams stirred in
      * @param sugarGrams sifted in
      * @param minutes of hands
@@ -69,6 +71,11 @@ public final class MixingOrder {
         /** Base that is mixed, in so many minutes. */
         public static Step base(double minutes) {
             return new Step(Doing.MIX, null, -1, 0, 0, 0, minutes, 0);
+        }
+
+        /** What is divided off for a bowl; 0 for all other steps. */
+        public double dividedGrams() {
+            return colour != null && portion < 0 && doing != Doing.FLAVOUR ? grams : 0;
         }
 
         private Step of(int nth) {
@@ -108,7 +115,7 @@ public final class MixingOrder {
             if (bowl.dividedGrams() < LEAST_GRAMS) {
                 continue; // All of it comes out of jars.
             }
-            waiting += bowl.gelGrams();
+            waiting += bowl.gelGrams() + bowl.flavourGrams();
             double inHand = bowl.dividedGrams();
             steps.add(new Step(
                     making(bowl),
@@ -119,6 +126,17 @@ public final class MixingOrder {
                     0,
                     Minutes.making(bowl, habits),
                     Math.max(0, waiting - inHand)));
+            if (bowl.flavour() != null) {
+                steps.add(new Step(
+                        Doing.FLAVOUR,
+                        bowl.colour(),
+                        -1,
+                        bowl.flavourGrams(),
+                        0,
+                        0,
+                        Minutes.flavour(bowl, habits),
+                        Math.max(0, waiting - inHand)));
+            }
         }
         for (Pour.Bowl bowl : bowls) {
             for (Ladder.Rung rung : Ladder.of(bowl)) {

@@ -1,8 +1,11 @@
 package kindthimble.core.pour;
 
 import java.util.List;
+import java.util.Map;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.icing.Flavour;
 import kindthimble.core.icing.Ingredient;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Supply;
@@ -51,6 +54,13 @@ public record Pour(
                         .toList());
     }
 
+    /** The flavours of the bowls that have one, by the keys of their colours. */
+    public Map<String, Flavour> flavours() {
+        return bowls.stream()
+                .filter(bowl -> bowl.flavour() != null)
+                .collect(Collectors.toMap(Bowl::colour, Bowl::flavour));
+    }
+
     /** Base to make for all bowls. */
     public double baseGrams() {
         return bowls.stream().mapToDouble(Bowl::mixedGrams).sum();
@@ -75,7 +85,9 @@ public record Pour(
      * @param letDown how it comes out of a darker bowl; null where it is tinted on its own
      * @param gelShare grams of gel in its icing to a gram of base
      * @param gelGrams of gel that goes into it here; 0 where a darker bowl brings it
-     * @param untinted whether it stays as white as its base
+     * @param flavour stirred into it; null for none
+     * @param flavourGrams of that
+     * @param untinted whether no gel goes into it
      * @param cookiesGrams finished icing that the cookies take
      * @param sigmaGrams standard deviation of that
      * @param spareGrams finished icing beyond it
@@ -92,6 +104,8 @@ public record Pour(
             LetDown letDown,
             double gelShare,
             double gelGrams,
+            Flavour flavour,
+            double flavourGrams,
             boolean untinted,
             double cookiesGrams,
             double sigmaGrams,
@@ -121,6 +135,8 @@ public record Pour(
                     down,
                     gelShare,
                     gelGrams,
+                    flavour,
+                    flavourGrams,
                     untinted,
                     cookiesGrams,
                     sigmaGrams,
@@ -129,6 +145,11 @@ public record Pour(
                     keptGrams,
                     fromJars,
                     portions);
+        }
+
+        /** What is stirred into a gram of base beside water and sugar. */
+        double besideShare() {
+            return gelShare + Flavour.shareOf(flavour);
         }
 
         public Bowl {
@@ -157,6 +178,7 @@ public record Pour(
      * @param waterGrams the water in that, beyond its base
      * @param sugarGrams the sugar in that, beyond its base
      * @param gelGrams the gel in that
+     * @param flavourGrams the flavour in that
      */
     public record FromJar(
             String jar,
@@ -165,7 +187,8 @@ public record Pour(
             double baseGrams,
             double waterGrams,
             double sugarGrams,
-            double gelGrams) {}
+            double gelGrams,
+            double flavourGrams) {}
 
     /**
      * What is thinned and bagged alike.
@@ -180,6 +203,7 @@ public record Pour(
      * @param waterGrams water stirred in
      * @param sugarGrams icing sugar sifted in instead, where it is stiffer than the base
      * @param gelGrams of gel in it
+     * @param flavourGrams of flavour in it
      * @param bags how many bags, or loads of the scraper; 1 for a bowl
      * @param gramsPerBag finished icing in each
      * @param largeBags whether the large bags make fewer of them
@@ -200,6 +224,7 @@ public record Pour(
             double waterGrams,
             double sugarGrams,
             double gelGrams,
+            double flavourGrams,
             int bags,
             double gramsPerBag,
             boolean largeBags,
@@ -214,7 +239,7 @@ public record Pour(
         }
 
         public double finishedGrams() {
-            return baseGrams + waterGrams + sugarGrams + gelGrams;
+            return baseGrams + waterGrams + sugarGrams + gelGrams + flavourGrams;
         }
 
         /** Its bags, by the tips that go on them. */
@@ -255,6 +280,7 @@ public record Pour(
      * @param waterGrams stirred in at thinning, less what jars bring
      * @param sugarGrams sifted in to thicken
      * @param gelGrams dropped in
+     * @param flavourGrams stirred in
      * @param jarsGrams finished icing from jars
      * @param leftBaseGrams base that was left over of what was mixed before
      * @param cookiesGrams on the cookies, breakage spares with them
@@ -269,6 +295,7 @@ public record Pour(
             double waterGrams,
             double sugarGrams,
             double gelGrams,
+            double flavourGrams,
             double jarsGrams,
             double leftBaseGrams,
             double cookiesGrams,
@@ -279,7 +306,7 @@ public record Pour(
             double surplusGrams) {
 
         public double inGrams() {
-            return ingredientsGrams + waterGrams + sugarGrams + gelGrams + jarsGrams + leftBaseGrams;
+            return ingredientsGrams + waterGrams + sugarGrams + gelGrams + flavourGrams + jarsGrams + leftBaseGrams;
         }
 
         /** What bags, bowls and mixer keep. */

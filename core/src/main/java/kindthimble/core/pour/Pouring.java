@@ -7,6 +7,7 @@ import java.util.Set;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.icing.Flavour;
 import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.tint.Gel;
@@ -15,8 +16,8 @@ import kindthimble.core.tint.Gel;
  * From demand to bowls, bags and batches.
  *
  * <p>A bag's finished icing is what the cookies take, its share of the spare (by grams) and what the bag keeps; the base in it is
- * {@code finished / (1 + w/100)}, or {@code finished / (1 + s/100)} where sugar goes in instead; gel counts with its own mass, and its
- * water as water. A bowl is the base of its bags and what the bowl keeps; the base to make is the sum of the
+ * {@code finished / (1 + w/100)}, or {@code finished / (1 + s/100)} where sugar goes in instead; gel and flavour count with their own mass, and
+ * their water as water. A bowl is the base of its bags and what the bowl keeps; the base to make is the sum of the
  * bowls, in equal batches, each of which also leaves its rest in the mixer.
  */
 public final class Pouring {
@@ -42,9 +43,14 @@ public final class Pouring {
      * @param jars left-over icing that goes into bowls
      * @param gelShares grams of gel to a gram of base, of each colour that is tinted on its own; 0 for one that stays white
      * @param letDowns light colours that come out of a darker bowl
+     * @param flavours of the colours that have one; such a bowl is nobody's mother and is not let down
      */
     public record Wishes(
-            Set<String> apart, List<Jar> jars, Map<String, Double> gelShares, Map<String, LetDown> letDowns) {
+            Set<String> apart,
+            List<Jar> jars,
+            Map<String, Double> gelShares,
+            Map<String, LetDown> letDowns,
+            Map<String, Flavour> flavours) {
         public static final Wishes NONE = new Wishes(Set.of(), List.of());
 
         public Wishes {
@@ -52,11 +58,16 @@ public final class Pouring {
             jars = List.copyOf(jars);
             gelShares = Map.copyOf(gelShares);
             letDowns = Map.copyOf(letDowns);
+            flavours = Map.copyOf(flavours);
         }
 
         /** Nothing is known of the gels, or they are too little to matter. */
         public Wishes(Set<String> apart, List<Jar> jars) {
-            this(apart, jars, Map.of(), Map.of());
+            this(apart, jars, Map.of(), Map.of(), Map.of());
+        }
+
+        private Wishes withGel(Map<String, Double> shares) {
+            return new Wishes(apart, jars, shares, letDowns, flavours);
         }
     }
 
@@ -85,10 +96,15 @@ public final class Pouring {
         this.wishes = wishes;
     }
 
+    /** Whether gel brings a colour about: not where its flavour does. */
+    public boolean isTinted(String colour) {
+        Flavour flavour = wishes.flavours().get(colour);
+        return flavour == null || !flavour.colours();
+    }
+
     /** The same pouring with other gels. */
     public Pouring withGel(Map<String, Double> gelShares) {
-        Pouring other = new Pouring(
-                kitchen, allowance, new Wishes(wishes.apart(), wishes.jars(), gelShares, wishes.letDowns()), baseThere);
+        Pouring other = new Pouring(kitchen, allowance, wishes.withGel(gelShares), baseThere);
         other.allowed = allowed;
         return other;
     }
@@ -116,7 +132,7 @@ public final class Pouring {
         List<Pour.Bowl> own = new ArrayList<>();
         for (int i = 0; i < allowed.grams().length; i++) {
             Demand.OfColour colour = demand.colours().get(i);
-            own.add(bowl(colour, allowed.grams()[i], allowed.spare(), bags, families.gelShare(colour.colour())));
+            own.add(bowl(colour, allowed.grams()[i], allowed.spare(), bags, beside(families, colour.colour())));
         }
         List<Pour.Bowl> bowls = families.shared(own);
         double baseGrams = bowls.stream().mapToDouble(Pour.Bowl::mixedGrams).sum();
@@ -145,14 +161,14 @@ public final class Pouring {
         return new Allowed(demand, spare, grams, spare.riskOfOrder(grams));
     }
 
-    private Pour.Bowl bowl(Demand.OfColour colour, double spareGrams, Spare spare, Bags bags, double gelShare) {
+    private Pour.Bowl bowl(Demand.OfColour colour, double spareGrams, Spare spare, Bags bags, Beside beside) {
         List<Pour.Portion> portions = new ArrayList<>();
         for (Demand.Portion portion : colour.portions()) {
-            portions.add(portion(portion, spareGrams * portion.grams() / colour.grams(), bags, gelShare));
+            portions.add(portion(portion, spareGrams * portion.grams() / colour.grams(), bags, beside));
         }
         double base = portions.stream().mapToDouble(Pour.Portion::baseGrams).sum()
-                + shop.mean(Habit.BOWL_KEEPS_GRAMS) / (1 + gelShare);
-        List<Pour.FromJar> fromJars = fromJars(colour.colour(), portions, gelShare);
+                + shop.mean(Habit.BOWL_KEEPS_GRAMS) / (1 + beside.share());
+        List<Pour.FromJar> fromJars = fromJars(colour.colour(), portions, beside);
         double mixed =
                 base - fromJars.stream().mapToDouble(Pour.FromJar::baseGrams).sum();
         return new Pour.Bowl(
@@ -161,8 +177,10 @@ public final class Pouring {
                 mixed,
                 0,
                 null,
-                gelShare,
-                gelShare * mixed,
+                beside.gel(),
+                beside.gel() * mixed,
+                beside.flavour(),
+                Flavour.shareOf(beside.flavour()) * mixed,
                 wishes.gelShares().getOrDefault(colour.colour(), 1.0) == 0,
                 colour.grams(),
                 spare.sigmaGrams(colour),
@@ -175,16 +193,16 @@ public final class Pouring {
 
     /**
      * What jars give to a bowl. Icing of a jar can only be thinned, so it serves the portions that are no stiffer (one that sugar went
-     * into, those of its own count), and the bowl's water and gel are less by what the jar's icing holds already.
+     * into, those of its own count), and the bowl's water and gel are less by what the jar's icing holds already; the same with flavour.
      */
-    private List<Pour.FromJar> fromJars(String colour, List<Pour.Portion> portions, double gelShare) {
+    private List<Pour.FromJar> fromJars(String colour, List<Pour.Portion> portions, Beside beside) {
         List<Pour.FromJar> given = new ArrayList<>();
         double[] lacks = portions.stream().mapToDouble(Pour.Portion::baseGrams).toArray();
         for (Jar jar : wishes.jars()) {
             if (!jar.colour().equals(colour)) {
                 continue;
             }
-            Stirred stirred = stirred(new Consistency(jar.countSeconds()), gelShare);
+            Stirred stirred = stirred(new Consistency(jar.countSeconds()), beside);
             double left = jar.grams() / stirred.finished();
             double used = 0;
             // Stiffest first: what is thinner may still be served by a thinner jar.
@@ -205,16 +223,17 @@ public final class Pouring {
                         used,
                         used * stirred.water(),
                         used * stirred.sugar(),
-                        used * gelShare));
+                        used * beside.gel(),
+                        used * Flavour.shareOf(beside.flavour())));
             }
         }
         return given;
     }
 
-    private Pour.Portion portion(Demand.Portion portion, double spareGrams, Bags bags, double gelShare) {
+    private Pour.Portion portion(Demand.Portion portion, double spareGrams, Bags bags, Beside beside) {
         Bags.Fill fill = bags.fill(portion, portion.grams() + spareGrams);
         double finished = portion.grams() + spareGrams + fill.keptGrams();
-        Stirred stirred = stirred(portion.consistency(), gelShare);
+        Stirred stirred = stirred(portion.consistency(), beside);
         double base = finished / stirred.finished();
         return new Pour.Portion(
                 portion.consistency().countSeconds(),
@@ -226,7 +245,8 @@ public final class Pouring {
                 base,
                 base * stirred.water(),
                 base * stirred.sugar(),
-                base * gelShare,
+                base * beside.gel(),
+                base * Flavour.shareOf(beside.flavour()),
                 fill.bags(),
                 finished / fill.bags(),
                 fill.large(),
@@ -238,6 +258,30 @@ public final class Pouring {
     }
 
     /**
+     * What goes into a bowl beside water and sugar.
+     *
+     * @param gel grams to a gram of base
+     * @param flavour or null
+     */
+    private record Beside(double gel, Flavour flavour) {
+        double share() {
+            return gel + Flavour.shareOf(flavour);
+        }
+
+        double waterShare() {
+            return Gel.WATER_SHARE * gel + (flavour == null ? 0 : flavour.waterShare());
+        }
+
+        double dryShare() {
+            return flavour == null ? 0 : flavour.dryShare();
+        }
+    }
+
+    private Beside beside(Families families, String colour) {
+        return new Beside(families.gelShare(colour), wishes.flavours().get(colour));
+    }
+
+    /**
      * What goes into a gram of base.
      *
      * @param water stirred in
@@ -246,18 +290,19 @@ public final class Pouring {
      */
     private record Stirred(double water, double sugar, double finished) {}
 
-    /** A gel is mostly water, so that less is stirred in; where it brings more than is wanted, sugar makes up for that. */
-    private Stirred stirred(Consistency consistency, double gelShare) {
-        BaseRecipe.Change change = recipe.to(consistency, 100 * Gel.WATER_SHARE * gelShare);
+    /** A gel is mostly water, so that less is stirred in; where it brings more than is wanted, sugar makes up for that. A dry flavour asks for more. */
+    private Stirred stirred(Consistency consistency, Beside beside) {
+        BaseRecipe.Change change = recipe.to(consistency, 100 * beside.waterShare(), 100 * beside.dryShare());
         double water = change.waterGrams() / 100;
         double sugar = change.sugarGrams() / 100;
-        return new Stirred(water, sugar, 1 + water + sugar + gelShare);
+        return new Stirred(water, sugar, 1 + water + sugar + beside.share());
     }
 
     private Pour.Balance balance(List<Pour.Bowl> bowls, Batches batches, double leftBase) {
         double water = 0;
         double sugar = 0;
         double gel = 0;
+        double flavour = 0;
         double jars = 0;
         double cookies = 0;
         double spareSum = 0;
@@ -266,6 +311,7 @@ public final class Pouring {
         for (Pour.Bowl bowl : bowls) {
             bowlsKeep += bowl.keptGrams();
             gel += bowl.gelGrams();
+            flavour += bowl.flavourGrams();
             for (Pour.Portion portion : bowl.portions()) {
                 water += portion.waterGrams();
                 sugar += portion.sugarGrams();
@@ -284,6 +330,7 @@ public final class Pouring {
                 water,
                 sugar,
                 gel,
+                flavour,
                 jars,
                 leftBase,
                 cookies,

@@ -236,6 +236,11 @@ public final class Shopping {
                 lines.add(line(ingredient.name(), Measure.GRAMS, needed, shelf, pack, price));
             }
         }
+        Map<String, Double> flavours = new LinkedHashMap<>();
+        pour.bowls().stream()
+                .filter(bowl -> bowl.flavourGrams() > 0)
+                .forEach(bowl -> flavours.merge(bowl.flavour().name(), bowl.flavourGrams(), Double::sum));
+        flavours.forEach((name, needed) -> lines.add(line(name, Measure.GRAMS, needed, shelf, 0, null)));
         bags(pour, false, "bags", bagsInAPack, shelf, lines);
         bags(pour, true, "large bags", bagsInAPack, shelf, lines);
         return lines;

@@ -63,7 +63,7 @@ final class MixingTasks {
                 base += step.minutes();
             } else {
                 minutes.merge(step.colour(), step.minutes(), Double::sum);
-                grams.merge(step.colour(), step.portion() < 0 ? step.grams() : 0, Double::sum);
+                grams.merge(step.colour(), step.dividedGrams(), Double::sum);
             }
         }
         List<Task.Wait> needsBase = new ArrayList<>();

@@ -157,6 +157,7 @@ class EveryHabitTest {
         more(mixing(MixingOrder.Doing.LET_DOWN), Habit.LET_DOWN_MINUTES);
         more(mixing(MixingOrder.Doing.ADD_JAR), Habit.JAR_MINUTES);
         more(mixing(MixingOrder.Doing.DIVIDE), Habit.DIVIDE_MINUTES);
+        more(mixing(MixingOrder.Doing.FLAVOUR), Habit.FLAVOUR_MINUTES);
         more(mixing(MixingOrder.Doing.THIN), Habit.THIN_MINUTES);
         more(mixing(MixingOrder.Doing.BAG), Habit.BAG_MINUTES);
 
@@ -204,7 +205,7 @@ class EveryHabitTest {
                 true,
                 0,
                 2,
-                habits -> Jar.bowlFor(Lab.ofHex("#F0F0E8"), PALETTE, habits).stream()
+                habits -> Jar.bowlFor(Lab.ofHex("#F0F0E8"), null, PALETTE, Map.of(), habits).stream()
                         .count());
         effect(Habit.LET_DOWN_DELTA_E, true, 2, 20, KitchenSeen::letDowns);
         effect(

@@ -20,6 +20,7 @@ import kindthimble.core.dough.Dough;
 import kindthimble.core.dough.DoughRecipe;
 import kindthimble.core.dough.Rolled;
 import kindthimble.core.geometry.Across;
+import kindthimble.core.icing.Flavour;
 import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.mark.Frill;
 import kindthimble.core.mark.Mark;
@@ -196,7 +197,8 @@ final class KitchenSeen {
                         Set.of("navy"),
                         List.of(new Jar("1", "white", 20, 15)),
                         Map.of("white", 0.0, "navy", 0.01, "mist", 0.005),
-                        Map.of("mist", new Pouring.LetDown("navy", 0.3))));
+                        Map.of("mist", new Pouring.LetDown("navy", 0.3)),
+                        Map.of("white", Flavour.OFFERED.get(4))));
     }
 
     /** The pour of so many of each cookie, as the house has measured them. */
@@ -206,7 +208,7 @@ final class KitchenSeen {
 
     static CommonBowls.OfOrder order(String number, String hex) {
         return new CommonBowls.OfOrder(
-                number, number, List.of(new CommonBowls.Colour("white", "White", Lab.ofHex(hex), null, null)));
+                number, number, List.of(new CommonBowls.Colour("white", "White", Lab.ofHex(hex), null, null, null)));
     }
 
     static final List<Cookie> MEASURED = COOKIES.stream()

@@ -39,7 +39,7 @@ class FamiliesTest {
         return new Pouring(
                         Kitchens.of(SHOP, BASE),
                         new Allowance.Flat(10),
-                        new Pouring.Wishes(Set.of(), jars, gelShares, letDowns))
+                        new Pouring.Wishes(Set.of(), jars, gelShares, letDowns, Map.of()))
                 .of(new Tally(BASE, 5).of(new CookieSet(List.of(new CookieSet.Line("a", cookie, 40)))));
     }
 

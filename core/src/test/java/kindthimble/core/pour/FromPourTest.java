@@ -108,7 +108,7 @@ class FromPourTest {
     void minutesAreThoseOfBatchesBowlsConsistenciesAndBags() {
         Pour pour = pour(
                 HOUSE,
-                new Pouring.Wishes(Set.of(), List.of(), Map.of("white", 0.0), Map.of()),
+                new Pouring.Wishes(Set.of(), List.of(), Map.of("white", 0.0), Map.of(), Map.of()),
                 demand(colour("white", portion(50, 20, "2"), portion(15, 300)), colour("rose", portion(15, 50))));
         int bags = pour.bowls().stream()
                 .flatMap(bowl -> bowl.portions().stream())
@@ -125,7 +125,8 @@ class FromPourTest {
                 Set.of(),
                 List.of(new Jar("1", "mist", 30, 15)),
                 Map.of("navy", 0.02, "mist", 0.005),
-                Map.of("mist", new Pouring.LetDown("navy", 0.25)));
+                Map.of("mist", new Pouring.LetDown("navy", 0.25)),
+                Map.of());
         Pour pour = pour(HOUSE, wishes, demand(colour("navy", portion(15, 80)), colour("mist", portion(15, 80))));
         Pour.Bowl mist = pour.bowls().get(1);
         assertTrue(mist.letDown() != null && mist.fromJars().size() == 1);
@@ -163,12 +164,14 @@ class FromPourTest {
     @Test
     void jarFitsTheNearestBowlAsFarAsItMay() {
         Palette bowls = new Palette(Map.of("white", Lab.ofHex("#F6F6F0"), "cream", Lab.ofHex("#F3F0E2")));
-        assertEquals(Optional.of("white"), Jar.bowlFor(Lab.ofHex("#F5F5EF"), bowls, Habits.HOUSE));
-        assertEquals(Optional.of("cream"), Jar.bowlFor(Lab.ofHex("#F3EFE0"), bowls, Habits.HOUSE));
+        assertEquals(Optional.of("white"), Jar.bowlFor(Lab.ofHex("#F5F5EF"), null, bowls, Map.of(), Habits.HOUSE));
+        assertEquals(Optional.of("cream"), Jar.bowlFor(Lab.ofHex("#F3EFE0"), null, bowls, Map.of(), Habits.HOUSE));
         Lab off = Lab.ofHex("#E0E8F0");
-        assertEquals(Optional.empty(), Jar.bowlFor(off, bowls, Habits.HOUSE));
-        assertEquals(Optional.of("white"), Jar.bowlFor(off, bowls, Habits.HOUSE.with(Habit.JAR_FITS_DELTA_E, 20)));
-        assertEquals(Optional.empty(), Jar.bowlFor(off, new Palette(Map.of()), Habits.HOUSE));
+        assertEquals(Optional.empty(), Jar.bowlFor(off, null, bowls, Map.of(), Habits.HOUSE));
+        assertEquals(
+                Optional.of("white"),
+                Jar.bowlFor(off, null, bowls, Map.of(), Habits.HOUSE.with(Habit.JAR_FITS_DELTA_E, 20)));
+        assertEquals(Optional.empty(), Jar.bowlFor(off, null, new Palette(Map.of()), Map.of(), Habits.HOUSE));
     }
 
     @Test
@@ -212,6 +215,6 @@ class FromPourTest {
 
     private static CommonBowls.OfOrder order(String number, String name, String hex) {
         return new CommonBowls.OfOrder(
-                number, number, List.of(new CommonBowls.Colour("c", name, Lab.ofHex(hex), null, null)));
+                number, number, List.of(new CommonBowls.Colour("c", name, Lab.ofHex(hex), null, null, null)));
     }
 }

@@ -17,6 +17,7 @@ import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Measuring;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.icing.Flavour;
 import kindthimble.core.kitchen.HouseRecipes;
 import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.kitchen.ShopSettings;
@@ -103,9 +104,13 @@ class PourBalanceTest {
                     .of(new CookieSet(lines));
             Map<String, Double> gelShares = new HashMap<>();
             Map<String, Pouring.LetDown> letDowns = new HashMap<>();
+            Map<String, Flavour> flavours = new HashMap<>();
             for (String colour : colours) {
                 if (random.nextBoolean()) {
                     gelShares.put(colour, random.nextDouble() * 0.03);
+                }
+                if (random.nextInt(4) == 0) {
+                    flavours.put(colour, Flavour.OFFERED.get(random.nextInt(Flavour.OFFERED.size())));
                 }
                 if (random.nextInt(3) == 0) {
                     letDowns.put(colour, new Pouring.LetDown(pick(random, colours), 0.01 + random.nextDouble() * 0.9));
@@ -114,7 +119,7 @@ class PourBalanceTest {
             Pour pour = new Pouring(
                             Kitchens.of(SHOP, recipe),
                             allowance,
-                            new Pouring.Wishes(Set.of(pick(random, colours)), jars, gelShares, letDowns))
+                            new Pouring.Wishes(Set.of(pick(random, colours)), jars, gelShares, letDowns, flavours))
                     .of(demand);
             assertEquals(pour.balance().inGrams(), pour.balance().outGrams(), 0.01, "order " + order);
             // What one bowl gives, others get; and a bowl never holds more gel than was dropped into it or its mother.
@@ -208,6 +213,7 @@ class PourBalanceTest {
         assertEquals(
                 pour.baseGrams(), divided - fromMothers, 0.06 * pour.bowls().size());
         assertEquals(pour.balance().jarsGrams(), grams.getOrDefault(MixingOrder.Doing.ADD_JAR, 0.0), 0.01);
+        assertEquals(pour.balance().flavourGrams(), grams.getOrDefault(MixingOrder.Doing.FLAVOUR, 0.0), 0.01);
         assertEquals(pour.balance().waterGrams(), water, 0.01);
         assertEquals(pour.balance().sugarGrams(), sugar, 0.01);
         assertEquals(pour.balance().ingredientsGrams(), grams.getOrDefault(MixingOrder.Doing.MIX, 0.0), 0.01);

@@ -250,16 +250,16 @@ class PourTest {
         assertEquals(52.9, 80 * Math.exp(-0.23 * 0.75 * 2.4), 0.1);
         double water = 100 * (75 + 4) / 563.0;
         double sugar = 100 * 454 / 563.0;
-        BaseRecipe.Change change = BASE.to(new Consistency(80), 0.75 * 2.4);
+        BaseRecipe.Change change = BASE.to(new Consistency(80), 0.75 * 2.4, 0);
         assertEquals(0, change.waterGrams(), 1e-9);
         assertEquals(water / sugar, (water + 0.75 * 2.4) / (sugar + change.sugarGrams()), 1e-12);
         // Half of it is wanted anyway at 60 s, and the rest of the water is stirred in.
         double wanted = Math.log(80 / 60.0) / 0.23;
-        assertEquals(wanted - 0.5, BASE.to(new Consistency(60), 0.5).waterGrams(), 1e-9);
+        assertEquals(wanted - 0.5, BASE.to(new Consistency(60), 0.5, 0).waterGrams(), 1e-9);
         Pour pour = new Pouring(
                         Kitchens.of(SHOP, BASE),
                         ONE_IN_FIFTY,
-                        new Pouring.Wishes(Set.of(), List.of(), Map.of("poppy", 0.03), Map.of()))
+                        new Pouring.Wishes(Set.of(), List.of(), Map.of("poppy", 0.03), Map.of(), Map.of()))
                 .of(new Tally(BASE, 0)
                         .of(new CookieSet(List.of(
                                 new CookieSet.Line("a", cookie(80, null, Moves.outline("poppy"), FLOOD), 40)))));
