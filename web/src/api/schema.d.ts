@@ -1763,6 +1763,14 @@ export interface components {
             /** Format: double */
             heightMm: number;
         };
+        Bundle: {
+            name: string;
+            /** Format: int32 */
+            count: number;
+            each: {
+                [key: string]: number;
+            };
+        };
         CatalogueView: {
             moves: components["schemas"]["Kind"][];
             cutters: components["schemas"]["Kind"][];
@@ -3560,6 +3568,7 @@ export interface components {
             clock: {
                 [key: string]: components["schemas"]["Wish"];
             };
+            bundles: (components["schemas"]["Bundle"][] | null) | null;
         };
         OrderView: {
             /** Format: int64 */
@@ -3624,6 +3633,7 @@ export interface components {
             otherwise: string;
             required: boolean;
             options: string[];
+            unbroken: boolean;
         };
         /** @enum {string} */
         Part: "SUGAR" | "WATER" | "FLAVOUR" | "EGG_WHITE" | "POWDER" | "MIX";

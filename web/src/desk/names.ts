@@ -13,6 +13,7 @@ const OF_ORDER: Record<string, string> = {
   allergies: "Allergies",
   place: "Handed over",
   packing: "Packed",
+  bundles: "Handed over as one",
   extra: "Running short",
 };
 

@@ -7,10 +7,23 @@
   import { clockOf, local } from "./words";
 
   // Work without figures of its own: dough, cutting, packing, the label; and the oven with its timer.
-  const { bench } = theDesk();
+  const desk = theDesk();
+  const { bench } = desk;
   let { step, now, at, ondone }: { step: BenchStep; now: StepNow; at: number; ondone: () => void } =
     $props();
 
+  // What of this order is handed over as one.
+  const bundles = $derived(
+    step.doing === "LABEL" && step.order === desk.id
+      ? (desk.details?.bundles ?? []).map((bundle) => ({
+          ...bundle,
+          words: desk.designs
+            .filter((design) => bundle.each[design.id])
+            .map((design) => `${bundle.each[design.id]} ${design.document.name}`)
+            .join(", "),
+        }))
+      : [],
+  );
   const begun = $derived(now.begunAt ? Date.parse(now.begunAt) : null);
   const isBaking = $derived(step.ovenSeconds > 0);
   const inOven = $derived("oven" in now.weights);
@@ -39,6 +52,13 @@
 </script>
 
 <p>{sentence}</p>
+{#if bundles.length > 0}
+  <ul>
+    {#each bundles as bundle, i (i)}
+      <li><strong>{bundle.count} × {bundle.name}</strong>: {bundle.words}</li>
+    {/each}
+  </ul>
+{/if}
 {#if step.packaging.length > 0}
   <p>
     Takes {step.packaging.map((one) => `${one.pieces} ${one.name}`).join(" and ")} off the shelf.

@@ -33,7 +33,9 @@
   const uses = $derived(reference.catalogue?.laid[laid] ?? []);
   const fields = $derived(
     (reference.catalogue?.fields["where"] ?? []).filter(
-      (one) => uses.includes(one.name) && !["marks", "mirrored"].includes(one.name),
+      (one) =>
+        uses.includes(one.name) &&
+        !["marks", "mirrored", ...(parameter.unbroken ? ["everyMm"] : [])].includes(one.name),
     ),
   );
   const earlier = $derived(earlierMarks(hand.moves, index));

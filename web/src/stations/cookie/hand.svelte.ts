@@ -110,6 +110,10 @@ export class Hand {
       else this.flood([section], this.bowl);
     } else if (this.pencil.draws) {
       this.pencil.press({ x: x - cookie.middle.x, y: y - cookie.middle.y });
+    } else if (this.places && section && this.isElsewhere(move, section)) {
+      // Its marks lie on other sections: this one is for what comes next.
+      this.open = null;
+      this.chosen = [section];
     } else if (this.places) {
       const where = whereOf(move);
       const now = laidOf(move) === "PLACES" ? (where.places ?? []) : [];
@@ -119,6 +123,12 @@ export class Hand {
     } else if (section && !this.liesOnSections) {
       this.choose(section);
     }
+  }
+
+  /** Whether a move lies on sections of its own, and this is none of them. */
+  private isElsewhere(move: Move, section: string): boolean {
+    const on = String(field(move, "on") ?? "");
+    return on !== "" && !meant(on, this.design().cookie?.sections ?? []).includes(section);
   }
 
   /** Words with one section more or less; a group that holds it is spelt out first. */

@@ -227,6 +227,23 @@ describe("a colour that is pressed", () => {
     expect(on.moves[0]).toMatchObject({ colour: "sky" });
   });
 
+  it("takes a press beside the sections of placed marks for what comes next", () => {
+    on = new OnDesk([{ move: "dot", on: "a1", colour: "poppy" }]);
+    on.hand.take(0);
+    on.hand.press(40, 50, "a1");
+    expect(on.hand.open).toBe(0);
+    expect(on.moves[0]).toMatchObject({ where: { laid: "PLACES", places: [{ x: 0, y: 0 }] } });
+    on.hand.press(60, 50, "a2");
+    expect(on.hand.open).toBeNull();
+    expect(on.hand.chosen).toEqual(["a2"]);
+    expect(on.moves[0]).toMatchObject({ where: { places: [{ x: 0, y: 0 }] } });
+    // One that lies anywhere takes each press.
+    on = new OnDesk([{ move: "dot", colour: "poppy" }]);
+    on.hand.take(0);
+    on.hand.press(60, 50, "a2");
+    expect(on.hand.open).toBe(0);
+  });
+
   it("changes the flood that covers just the chosen sections", () => {
     on.hand.choose("a3");
     on.hand.choose("a1");

@@ -6,6 +6,7 @@
   import Sheet from "../../parts/Sheet.svelte";
   import { addressed, go } from "../../router";
   import { newDesign } from "../cookie/newDesign";
+  import Bundles from "./Bundles.svelte";
   import DoughSlip from "./DoughSlip.svelte";
   import DesignTile from "./DesignTile.svelte";
   import LibraryPicker from "./LibraryPicker.svelte";
@@ -103,6 +104,7 @@
         </p>
       {/if}
     </Sheet>
+    <Bundles />
   </main>
   <aside>
     <OrderSlip onadd={add} onlibrary={() => library.show()} />

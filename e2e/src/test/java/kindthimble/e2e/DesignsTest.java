@@ -177,6 +177,26 @@ class DesignsTest {
 
     @Test
     @Order(8)
+    void aBouquetIsPutTogetherAndItsCookiesAreMade() {
+        Page page = BROWSER.open("/orders/1");
+        press(page, "Put some together").click();
+        Locator stars = page.getByLabel("How many Star");
+        assertThat(stars).hasValue("8");
+        page.locator("[data-place='/details/bundles/0/count'] input").fill("9");
+        assertThat(stars).hasValue("9");
+        saved(page);
+        stars.fill("5");
+        assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("9 of Star are in bundles");
+        stars.fill("9");
+        saved(page);
+        press(page, "Take it apart").click();
+        assertThat(page.getByText("Put some together")).isVisible();
+        assertThat(stars).hasValue("9");
+        page.context().close();
+    }
+
+    @Test
+    @Order(9)
     void nothingComplainedOnTheConsole() {
         assertEquals(List.of(), BROWSER.complaints());
     }

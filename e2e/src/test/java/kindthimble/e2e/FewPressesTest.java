@@ -206,7 +206,7 @@ class FewPressesTest {
 
     @Test
     @Order(6)
-    void aScarfOfThreePatternsTakesAtMostFifteen() {
+    void aScarfOfThreePatternsTakesAtMostFourteen() {
         Counted[] counted = new Counted[1];
         Page page = ON.fresh(counted);
         Counted hands = counted[0];
@@ -216,7 +216,8 @@ class FewPressesTest {
         hands.press(page.locator("[data-section='a1']"), 0.5, 0.5);
         hands.press(quick(page, "dot"));
         hands.press(bowl(page, "Cream"));
-        close(hands, page);
+        // A press beside where the dots lie is for what comes next.
+        saved(page);
         hands.press(page.locator("[data-section='a2']"), 0.5, 0.5);
         add(hands, page, "wet line");
         hands.press(bowl(page, "Celadon"));
@@ -226,7 +227,7 @@ class FewPressesTest {
         hands.press(bowl(page, "Ember"));
         JsonNode design = ON.stored(page);
         System.out.println("A scarf: " + hands.presses() + " presses");
-        assertTrue(hands.presses() <= 15, "presses: " + hands.presses());
+        assertTrue(hands.presses() <= 14, "presses: " + hands.presses());
         assertEquals("a1", design.at("/moves/3/on").asString(), design::toPrettyString);
         assertEquals("a2", design.at("/moves/4/on").asString(), design::toPrettyString);
         assertEquals("a3", design.at("/moves/5/on").asString(), design::toPrettyString);

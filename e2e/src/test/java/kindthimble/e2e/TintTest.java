@@ -246,8 +246,8 @@ class TintTest {
     void aFlavourIsChosenWithTheColourAndStirredIntoItsBowl() {
         Page page = BROWSER.open("/orders/1");
         press(page, Pattern.compile("^Marigold")).click();
-        labelled(page, "Flavour").selectOption("Cocoa");
-        labelled(page, "Into 100 g of base").fill("10");
+        page.locator("[data-place$='/flavour'] select").selectOption("Cocoa");
+        page.locator("[data-place$='/flavour/percent'] input").fill("10");
         saved(page);
         page.navigate(APP.url() + "/orders/1/bowls");
         bowl(page, "Marigold").first().click();

@@ -184,21 +184,28 @@ class PageAndCoreTest {
         double water = between(0, 0.1);
         double sugar = random.nextBoolean() ? between(0, 0.2) : 0;
         double gel = between(0, 0.02);
-        Making making = new Making(1 - water - sugar - gel, water, sugar, gel);
+        double flavour = random.nextBoolean() ? between(0, 0.1) : 0;
+        Making making = new Making(1 - water - sugar - gel - flavour, water, sugar, gel, flavour);
         double wanted = between(2, 120);
         TopUp made = TopUp.of(wanted, 5, making);
         assertEquals(
                 made.grams(),
-                made.baseGrams() + made.waterGrams() + made.sugarGrams() + made.gelGrams(),
+                made.baseGrams() + made.waterGrams() + made.sugarGrams() + made.gelGrams() + made.flavourGrams(),
                 1e-9,
                 "what goes in comes out");
         return new Case(
                 "topUp",
                 wanted
                         + json(
-                                ",{\"base\":%s,\"water\":%s,\"sugar\":%s,\"gel\":%s,\"keepsGrams\":5}",
-                                making.base(), making.water(), making.sugar(), making.gel()),
-                List.of(made.grams(), made.baseGrams(), made.waterGrams(), made.sugarGrams(), made.gelGrams()));
+                                ",{\"base\":%s,\"water\":%s,\"sugar\":%s,\"gel\":%s,\"flavour\":%s,\"keepsGrams\":5}",
+                                making.base(), making.water(), making.sugar(), making.gel(), making.flavour()),
+                List.of(
+                        made.grams(),
+                        made.baseGrams(),
+                        made.waterGrams(),
+                        made.sugarGrams(),
+                        made.gelGrams(),
+                        made.flavourGrams()));
     }
 
     private Case small() {

@@ -309,7 +309,11 @@ class BenchLayout {
         if (task.doing() == Task.Work.LABEL) {
             int cookies =
                     order.designs().stream().mapToInt(Kept.KeptDesign::count).sum();
-            return Packaging.of(cookies, 0, shop.settings().habits()).atTheLabel().entrySet().stream()
+            return Packaging.of(
+                            cookies, 0, order.details().tied(), shop.settings().habits())
+                    .atTheLabel()
+                    .entrySet()
+                    .stream()
                     .map(one -> new BenchView.Pieces(one.getKey(), one.getValue()))
                     .toList();
         }

@@ -24,6 +24,7 @@ import kindthimble.app.plan.Planner;
 import kindthimble.app.shelf.ShelfService;
 import kindthimble.core.design.Design;
 import kindthimble.core.kitchen.Kitchen;
+import kindthimble.core.pour.Bundle;
 import kindthimble.core.words.Refused;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
@@ -49,7 +50,8 @@ class OrderChanges {
             "packing",
             "rolledMm",
             "bareSpares",
-            "clock");
+            "clock",
+            "bundles");
 
     private final Orders orders;
     private final Together together;
@@ -196,12 +198,15 @@ class OrderChanges {
         }
 
         List<Edit> store() {
-            List<Edit> edits = tree.edits();
-            if (edits.isEmpty()) {
-                return edits;
+            if (tree.edits().isEmpty()) {
+                return tree.edits();
             }
             OrderDetails details =
                     detailsOpened ? read(tree.root().get("details"), OrderDetails.class, "details") : order.details();
+            if (tree.edits().stream().anyMatch(edit -> edit.path().startsWith("/details/bundles"))) {
+                countsFollow(bundles(details));
+            }
+            List<Edit> edits = tree.edits();
             Map<Long, Kept.KeptDesign> changed = new LinkedHashMap<>();
             opened.forEach(id -> changed.put(id, design(id, details)));
             try {
@@ -214,6 +219,29 @@ class OrderChanges {
                 return named(edits, order);
             } catch (Refused refused) {
                 throw refused.field().startsWith("designs") ? refused : refused.inside("details");
+            }
+        }
+
+        /** Designs of which bundles take more or fewer now are made in other numbers, but for those whose number is said itself. */
+        private void countsFollow(List<Bundle> bundles) {
+            Map<String, Integer> took = Bundle.takes(order.details().tied());
+            Map<String, Integer> takes = Bundle.takes(bundles);
+            Set<String> said = tree.edits().stream().map(Edit::path).collect(Collectors.toSet());
+            for (Kept.KeptDesign design : order.designs()) {
+                String number = Long.toString(design.id());
+                String place = "/designs/" + number + "/count";
+                int made = Bundle.follows(design.count(), took.getOrDefault(number, 0), takes.getOrDefault(number, 0));
+                if (made != design.count() && !said.contains(place)) {
+                    put(place, json.valueToTree(made));
+                }
+            }
+        }
+
+        private List<Bundle> bundles(OrderDetails details) {
+            try {
+                return details.checked().tied();
+            } catch (Refused refused) {
+                throw refused.inside("details");
             }
         }
 

@@ -170,6 +170,9 @@ class Said {
         if (parts[1].equals("extra")) {
             return ofExtra(edit, parts);
         }
+        if (parts[1].equals("bundles")) {
+            return "what is handed over as one";
+        }
         if (parts[1].equals("notes")) {
             return "notes as they were";
         }

@@ -260,7 +260,7 @@ class ShoppingLists {
                         handedOver += design.count();
                         iced += design.count() + tally.spares(design.count());
                     }
-                    return Packaging.of(handedOver, iced, habits);
+                    return Packaging.of(handedOver, iced, order.details().tied(), habits);
                 })
                 .toList();
     }

@@ -157,7 +157,7 @@ public record SinceBegun(
 
     private static int boxes(Member order, Habits habits) {
         int cookies = order.designs().stream().mapToInt(Member.Counted::count).sum();
-        return Packaging.of(cookies, 0, habits).boxes();
+        return Packaging.of(cookies, 0, order.details().tied(), habits).boxes();
     }
 
     /** The same with other keys for its colours. */

@@ -11,6 +11,7 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -180,10 +181,14 @@ public class AllOrders {
         OrderEntity order = rows.stored(id);
         OrderEntity copy = orders.saveAndFlush(new OrderEntity(
                 order.details().named(name).at(handOver).forAnother().checked()));
-        List<DesignEntity> tray = rows.designsOf(id).stream()
-                .map(design -> new DesignEntity(copy.id(), design.position(), design.count(), design.document()))
-                .toList();
-        designs.saveAllAndFlush(tray);
+        Map<String, String> numbers = new HashMap<>();
+        for (DesignEntity design : rows.designsOf(id)) {
+            DesignEntity own = designs.saveAndFlush(
+                    new DesignEntity(copy.id(), design.position(), design.count(), design.document()));
+            numbers.put(Long.toString(design.id()), Long.toString(own.id()));
+        }
+        copy.set(copy.details().renumbered(numbers::get));
+        orders.saveAndFlush(copy);
         rows.touch(copy);
         return copy.id();
     }

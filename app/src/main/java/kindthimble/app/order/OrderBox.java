@@ -1,6 +1,7 @@
 package kindthimble.app.order;
 
 import java.time.Clock;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -86,10 +87,16 @@ public class OrderBox {
     }
 
     private static Boxed boxed(OrderEntity order, Kept kept) {
+        List<String> numbers = kept.designs().stream()
+                .map(design -> Long.toString(design.id()))
+                .toList();
         return new Boxed(
                 order.uid(),
                 order.isArchived(),
-                kept.details(),
+                // Numbers are this shop's: in a box designs go by their places.
+                kept.details()
+                        .renumbered(
+                                number -> numbers.contains(number) ? Integer.toString(numbers.indexOf(number)) : null),
                 kept.designs().stream()
                         .map(design -> new Piece(design.count(), design.document()))
                         .toList());
@@ -107,11 +114,18 @@ public class OrderBox {
         before.forEach(design -> design.remove(clock.instant()));
         designs.saveAllAndFlush(before);
         int first = designs.countByOrderId(stored.id());
+        Map<String, String> numbers = new HashMap<>();
         for (int i = 0; i < boxed.designs().size(); i++) {
             Piece piece = boxed.designs().get(i);
-            designs.save(new DesignEntity(stored.id(), first + i, piece.count(), piece.document()));
+            numbers.put(
+                    Integer.toString(i),
+                    Long.toString(
+                            designs.save(new DesignEntity(stored.id(), first + i, piece.count(), piece.document()))
+                                    .id()));
         }
         designs.flush();
+        stored.set(boxed.details().renumbered(numbers::get));
+        orders.saveAndFlush(stored);
         rows.touch(stored);
     }
 

@@ -2,15 +2,18 @@ package kindthimble.app.order;
 
 import jakarta.annotation.Nullable;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.UnaryOperator;
 import kindthimble.core.catalogue.Amount;
 import kindthimble.core.catalogue.Catalogue;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.Consistency;
 import kindthimble.core.kitchen.Filling;
+import kindthimble.core.pour.Bundle;
 import kindthimble.core.words.Refused;
 import kindthimble.core.words.Unit;
 
@@ -34,6 +37,7 @@ import kindthimble.core.words.Unit;
  * @param bareSpares how many of each design are baked beside those that are iced, or null for the shop's way
  * @param fullness how many times as full as the plan's its coats are, as a trial cookie said, or null for the plan's own
  * @param clock what is said of its work on the clock, by the key of a task
+ * @param bundles what of its cookies is handed over as one, by the numbers of its designs; null for nothing
  */
 public record OrderDetails(
         String name,
@@ -79,7 +83,8 @@ public record OrderDetails(
         @Amount(word = "fullness of coats", unit = Unit.TIMES, least = 0.5, most = 2, otherwise = "the plan's own")
         Double fullness,
 
-        Map<String, Wish> clock) {
+        Map<String, Wish> clock,
+        @Nullable List<Bundle> bundles) {
     static final int LONGEST_NAME = 80;
     static final int LONGEST_CLIENT = 120;
     private static final int LONGEST_NOTES = 4_000;
@@ -94,7 +99,7 @@ public record OrderDetails(
      *
      * @throws Refused naming the first field that is wrong
      */
-    OrderDetails checked() {
+    public OrderDetails checked() {
         if (name == null || name.isBlank()) {
             throw new Refused("name", "Give the order a name.");
         }
@@ -127,7 +132,58 @@ public record OrderDetails(
                 rolledMm,
                 bareSpares,
                 fullness,
-                wishes());
+                wishes(),
+                checkedBundles());
+    }
+
+    private List<Bundle> checkedBundles() {
+        if (bundles == null || bundles.isEmpty()) {
+            return null;
+        }
+        if (bundles.size() > Bundle.MOST) {
+            throw new Refused("bundles", "An order has at most %d kinds of bundles.".formatted(Bundle.MOST));
+        }
+        List<Bundle> checked = new ArrayList<>();
+        for (int i = 0; i < bundles.size(); i++) {
+            String field = "bundles[" + i + "]";
+            if (bundles.get(i) == null) {
+                throw new Refused(field, "This is missing.");
+            }
+            checked.add(bundles.get(i).checked(field));
+        }
+        return checked;
+    }
+
+    /** What of its cookies is handed over as one; may be empty. */
+    public List<Bundle> tied() {
+        return bundles == null ? List.of() : bundles;
+    }
+
+    /** The same where its designs have other numbers; one that has none any more is in no bundle. */
+    OrderDetails renumbered(UnaryOperator<String> numbers) {
+        return tied(tied().stream().map(bundle -> bundle.renamed(numbers)).toList());
+    }
+
+    private OrderDetails tied(List<Bundle> others) {
+        return new OrderDetails(
+                name,
+                client,
+                handOver,
+                floodSeconds,
+                extra,
+                palette,
+                recipe,
+                filling,
+                notes,
+                allergies,
+                place,
+                packing,
+                dough,
+                rolledMm,
+                bareSpares,
+                fullness,
+                clock,
+                others);
     }
 
     private Map<String, Wish> wishes() {
@@ -197,7 +253,8 @@ public record OrderDetails(
                 rolledMm,
                 bareSpares,
                 fullness,
-                wishes);
+                wishes,
+                bundles);
     }
 
     /** The key of the colour out of whose bowl a colour comes. */

@@ -21,6 +21,7 @@ import java.util.Map;
 import java.util.UUID;
 import kindthimble.core.icing.Flavour;
 import kindthimble.core.kitchen.Filling;
+import kindthimble.core.pour.Bundle;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.annotations.OptimisticLock;
 import org.hibernate.type.SqlTypes;
@@ -64,6 +65,10 @@ class OrderEntity {
     /** What is said of its work on the clock. */
     @JdbcTypeCode(SqlTypes.JSON)
     private Map<String, Wish> clock = Map.of();
+
+    /** What of its cookies is handed over as one. */
+    @JdbcTypeCode(SqlTypes.JSON)
+    private List<Bundle> bundles = List.of();
 
     private Instant archivedAt;
 
@@ -124,6 +129,9 @@ class OrderEntity {
         if (!details.clock().equals(clock)) {
             clock = details.clock();
         }
+        if (!details.tied().equals(bundles)) {
+            bundles = details.tied();
+        }
         List<ColourRow> rows = details.palette().stream()
                 .map(colour -> new ColourRow(
                         colour.key(),
@@ -167,7 +175,8 @@ class OrderEntity {
                 rolledMm,
                 bareSpares,
                 fullness,
-                clock == null ? Map.of() : clock);
+                clock == null ? Map.of() : clock,
+                bundles == null || bundles.isEmpty() ? null : bundles);
     }
 
     long id() {

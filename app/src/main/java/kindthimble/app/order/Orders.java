@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import kindthimble.app.http.NotThere;
 import kindthimble.app.http.Stale;
 import kindthimble.core.design.Design;
+import kindthimble.core.pour.Bundle;
 import kindthimble.core.words.Refused;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -95,6 +96,7 @@ public class Orders {
         Stale.check("order", before.revision(), orders.revision(id));
         OrderDetails details = wanted.checked();
         List<DesignEntity> tray = rows.designsOf(id);
+        Map<String, Integer> takes = Bundle.takes(details.tied());
         for (DesignEntity design : tray) {
             Kept.KeptDesign other = changed.get(design.id());
             if (other == null) {
@@ -102,6 +104,7 @@ public class Orders {
             } else {
                 design.set(other.count(), other.document());
             }
+            needCookies(design, takes.getOrDefault(Long.toString(design.id()), 0));
         }
         order.set(details);
         designs.saveAll(tray);
@@ -247,6 +250,15 @@ public class Orders {
             throw new Refused("", "An order has at most " + MOST_DESIGNS + " designs.");
         }
         check(order.details().palette(), count, document);
+    }
+
+    private static void needCookies(DesignEntity design, int takes) {
+        if (design.count() < takes) {
+            throw new Refused(
+                    "designs." + design.id() + ".count",
+                    "%,d of %s are in bundles: take some bundles off first, or make at least so many."
+                            .formatted(takes, design.document().name()));
+        }
     }
 
     private static void needColours(Design design, List<PaletteColour> palette, String field) {

@@ -74,6 +74,7 @@ class DeskServiceTest {
                 null,
                 null,
                 null,
+                null,
                 null);
         when(orders.order(7)).thenReturn(new Kept(7, 1, details, List.of()));
     }

@@ -219,7 +219,8 @@ public final class Catalogue {
                     amount.habit().length == 0 ? null : amount.habit()[0],
                     amount.otherwise(),
                     required(component),
-                    List.of());
+                    List.of(),
+                    false);
         }
         Text text = component.getAnnotation(Text.class);
         if (text != null) {
@@ -234,7 +235,8 @@ public final class Catalogue {
                     null,
                     "",
                     false,
-                    List.of());
+                    List.of(),
+                    false);
         }
         Inner inner = component.getAnnotation(Inner.class);
         if (inner != null) {
@@ -249,7 +251,8 @@ public final class Catalogue {
                     null,
                     inner.otherwise(),
                     false,
-                    List.of());
+                    List.of(),
+                    false);
         }
         Laying laying = component.getAnnotation(Laying.class);
         if (laying != null) {
@@ -264,7 +267,8 @@ public final class Catalogue {
                     null,
                     "",
                     false,
-                    List.of(laying.from()));
+                    List.of(laying.from()),
+                    laying.unbroken());
         }
         Choice choice = component.getAnnotation(Choice.class);
         return new Kind.Parameter(
@@ -278,7 +282,8 @@ public final class Catalogue {
                 null,
                 choice.otherwise(),
                 required(component),
-                options(component));
+                options(component),
+                false);
     }
 
     private static String usual(Amount amount) {

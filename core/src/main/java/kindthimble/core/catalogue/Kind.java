@@ -42,6 +42,7 @@ public record Kind(String word, String says, Group group, List<Parameter> parame
      * @param otherwise what leaving it empty means, or empty
      * @param required whether it must be given
      * @param options what to choose from, where that is fixed; empty otherwise
+     * @param unbroken of a way of placing, whether nothing follows at distances along it
      */
     public record Parameter(
             String name,
@@ -54,7 +55,8 @@ public record Kind(String word, String says, Group group, List<Parameter> parame
             Habit habit,
             String otherwise,
             boolean required,
-            List<String> options) {}
+            List<String> options,
+            boolean unbroken) {}
 
     /** How a parameter is set. */
     public enum Type {

@@ -16,4 +16,7 @@ public @interface Laying {
 
     /** The constants that are offered, the usual one first. */
     String[] from();
+
+    /** Whether it is drawn along what it lies on, so that nothing follows at distances. */
+    boolean unbroken() default false;
 }

@@ -19,7 +19,8 @@ public record Line(
 
         @Laying(
                 word = "along",
-                from = {"EDGE", "SEAMS", "PATH"})
+                from = {"EDGE", "SEAMS", "PATH"},
+                unbroken = true)
         Where where,
 
         @Choice(word = "tip", from = Choice.From.TIPS, usual = Tip.LINE)

@@ -33,7 +33,8 @@ public record Ruffle(
 
         @Laying(
                 word = "along",
-                from = {"EDGE", "SEAMS", "PATH"})
+                from = {"EDGE", "SEAMS", "PATH"},
+                unbroken = true)
         Where where,
 
         @Choice(word = "tip", from = Choice.From.TIPS, otherwise = "ruffle, or 3 for brush embroidery")

@@ -25,7 +25,8 @@ public record Stitches(
 
         @Laying(
                 word = "along",
-                from = {"EDGE", "SEAMS", "PATH"})
+                from = {"EDGE", "SEAMS", "PATH"},
+                unbroken = true)
         Where where,
 
         @Choice(word = "tip", from = Choice.From.TIPS, usual = Tip.LINE)

@@ -300,7 +300,7 @@ final class KitchenSeen {
     static Seen bought(String name, ToDoubleFunction<Shopping.ToBuy> seen) {
         return habits -> {
             Pour pour = pour(400, habits);
-            Packaging packed = Packaging.of(pour.cookies(), pour.cookies() + pour.spares(), habits);
+            Packaging packed = Packaging.of(pour.cookies(), pour.cookies() + pour.spares(), List.of(), habits);
             return Stream.of(
                             Shopping.of(pour, kitchen(habits), Map.of()),
                             Shopping.packaging(List.of(packed), Map.of(), habits),

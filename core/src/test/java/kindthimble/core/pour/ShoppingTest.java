@@ -45,7 +45,7 @@ class ShoppingTest {
     }
 
     private static Packaging thirteen(Kitchen kitchen) {
-        return Packaging.of(13, 14, kitchen.habits());
+        return Packaging.of(13, 14, List.of(), kitchen.habits());
     }
 
     @Test
@@ -72,7 +72,7 @@ class ShoppingTest {
     /** Eight cookies each: two boxes for the one order and two for the other, not three for sixteen. */
     @Test
     void ordersThatAreMixedTogetherShareNoBox() {
-        Packaging eight = Packaging.of(8, 9, HOUSE.habits());
+        Packaging eight = Packaging.of(8, 9, List.of(), HOUSE.habits());
         assertEquals(4, named(packed(HOUSE, eight, eight), "boxes").needed());
         assertEquals(18, named(packed(HOUSE, eight, eight), "cookie bags").needed());
     }
