@@ -644,6 +644,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebook/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/library": {
         parameters: {
             query?: never;
@@ -813,7 +829,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["preview"];
+        post: operations["preview_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1906,6 +1922,18 @@ export interface components {
         Coating: {
             move: "Coating";
         } & Omit<components["schemas"]["Move"], "move">;
+        Coats: {
+            /** Format: double */
+            m: number;
+            /** Format: double */
+            sh: number;
+            /** Format: double */
+            nuh: number;
+            /** Format: double */
+            sc: number;
+            /** Format: double */
+            nuc: number;
+        };
         Contrast: {
             /** Format: int32 */
             move: number;
@@ -1950,6 +1978,13 @@ export interface components {
         };
         Corners: {
             corners: number[];
+        };
+        Curve: {
+            sd: number[];
+            /** Format: double */
+            s0: number;
+            /** Format: double */
+            nu: number;
         };
         Customs: {
             dates: components["schemas"]["Dates"];
@@ -2519,6 +2554,27 @@ export interface components {
         FigureForm: {
             kind: "FigureForm";
         } & Omit<components["schemas"]["CutterShape"], "kind">;
+        FigureView: {
+            figure: string;
+            scale: string;
+            /** Format: double */
+            mean: number;
+            /** Format: double */
+            sd: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+            scatter: (number | null) | null;
+            /** Format: int32 */
+            notes: number;
+            /** Format: double */
+            weight: number;
+            aside: string[];
+            hand: (number | null) | null;
+            cookie: (number | null) | null;
+            next: components["schemas"]["Next"] | null;
+        };
         Fill: {
             /** Format: int32 */
             bags: number;
@@ -2716,6 +2772,9 @@ export interface components {
             tone: number | null;
             at: components["schemas"]["Pose"];
         };
+        Learnt: {
+            figures: components["schemas"]["FigureView"][];
+        };
         LetDown: {
             mother: string;
             /** Format: double */
@@ -2752,6 +2811,10 @@ export interface components {
         };
         /** @enum {string} */
         ListedBy: "LATEST" | "EARLIEST" | "NAME" | "FOR" | "MOST_COOKIES";
+        Logistic: {
+            mu: number[];
+            sd: number[];
+        };
         Look: {
             /** Format: double */
             times: number;
@@ -3518,6 +3581,16 @@ export interface components {
             reference: (string | null) | null;
             swatch: components["schemas"]["SwatchNote"] | null;
         };
+        Next: {
+            /** Format: double */
+            centre: number;
+            /** Format: double */
+            scale: number;
+            /** Format: double */
+            degrees: number;
+            /** Format: double */
+            sd: number;
+        };
         /** @enum {string} */
         Numbers: "POINT" | "COMMA" | "SPACE_AND_COMMA";
         OfColour: {
@@ -3688,6 +3761,14 @@ export interface components {
             path: string;
             now?: components["schemas"]["JsonNode"] | null;
         };
+        Plain: {
+            /** Format: double */
+            sd: number;
+            /** Format: double */
+            s0: number;
+            /** Format: double */
+            nu: number;
+        };
         PlanView: {
             pour: components["schemas"]["PourView"] | null;
             trouble: (string | null) | null;
@@ -3796,6 +3877,19 @@ export interface components {
         };
         /** @enum {string} */
         Pressed: "BEGUN" | "DONE" | "PUT_OFF" | "CANT" | "UNDONE" | "WEIGHED" | "WATER" | "COUNT" | "ICED" | "BROKE" | "WRONG" | "REDONE" | "ADDED" | "BAG" | "TOUCHED";
+        Priors: {
+            count: components["schemas"]["Curve"];
+            coat: components["schemas"]["Coats"];
+            seconds: components["schemas"]["Plain"];
+            step: components["schemas"]["Plain"];
+            kept: components["schemas"]["Plain"];
+            piece: components["schemas"]["Plain"];
+            spread: components["schemas"]["Plain"];
+            loss: components["schemas"]["Plain"];
+            gate: components["schemas"]["Plain"];
+            broken: number[];
+            crater: components["schemas"]["Logistic"];
+        };
         RampStep: {
             /** Format: double */
             drops: number;
@@ -4282,13 +4376,10 @@ export interface components {
         /** @enum {string} */
         Wait: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
         Wanted: {
-            /** Format: int64 */
-            order: number;
-            /** Format: int32 */
-            count: number;
-            colours: {
-                [key: string]: string;
-            };
+            asOf: (string | null) | null;
+            halfLifeDays: (number | null) | null;
+            notes: components["schemas"]["JsonNode"];
+            priors: components["schemas"]["Priors"] | null;
         };
         WantedDrawing: {
             file: string;
@@ -5631,6 +5722,30 @@ export interface operations {
             };
         };
     };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Wanted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Learnt"];
+                };
+            };
+        };
+    };
     all_1: {
         parameters: {
             query?: {
@@ -5922,7 +6037,7 @@ export interface operations {
             };
         };
     };
-    preview: {
+    preview_1: {
         parameters: {
             query?: {
                 heightMm?: string;

@@ -6,9 +6,11 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Set;
 import kindthimble.core.colour.Palette;
+import kindthimble.core.cutter.Cutter;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.design.Design;
 import kindthimble.core.design.Measuring;
+import kindthimble.core.geometry.Region;
 import kindthimble.core.geometry.TooMuch;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.kitchen.Kitchen;
@@ -30,6 +32,14 @@ public class CookieService {
 
     private final Cache<Asked, Measured> measured =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+
+    private final Cache<Cutter, Region> cut =
+            Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+
+    /** What a cutter leaves in the dough, before it is baked. */
+    public Region cut(Cutter cutter) {
+        return cut.get(cutter, one -> one.baked(0));
+    }
 
     /** Of how colours look, only what is dark beside light decides how a design is measured. */
     private record Asked(Design design, Kitchen kitchen, Set<List<String>> darkOnLight) {

@@ -103,7 +103,7 @@ public class Planner {
                     design.id(),
                     design.count() + tally.spares(design.count()),
                     order.details().bareSpares(),
-                    design.document().cutter().baked(0),
+                    cookies.cut(design.document().cutter()),
                     kitchen.habits());
             cuts.add(cut);
             cookie.tops().forEach(top -> cuts.add(cut.with(top.move(), top.each(), top.cutter())));
