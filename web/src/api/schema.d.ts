@@ -2575,6 +2575,9 @@ export interface components {
             cookie: (number | null) | null;
             next: components["schemas"]["Next"] | null;
         };
+        FiguresLearnt: {
+            figures: components["schemas"]["FigureView"][];
+        };
         Fill: {
             /** Format: int32 */
             bags: number;
@@ -2771,9 +2774,6 @@ export interface components {
             pass: number;
             tone: number | null;
             at: components["schemas"]["Pose"];
-        };
-        Learnt: {
-            figures: components["schemas"]["FigureView"][];
         };
         LetDown: {
             mother: string;
@@ -3591,6 +3591,12 @@ export interface components {
             /** Format: double */
             sd: number;
         };
+        NotesWanted: {
+            asOf: (string | null) | null;
+            halfLifeDays: (number | null) | null;
+            notes: components["schemas"]["JsonNode"];
+            priors: components["schemas"]["Priors"] | null;
+        };
         /** @enum {string} */
         Numbers: "POINT" | "COMMA" | "SPACE_AND_COMMA";
         OfColour: {
@@ -4376,10 +4382,13 @@ export interface components {
         /** @enum {string} */
         Wait: "AT_ONCE" | "HALF_DRY" | "FIRM" | "SURFACE_DRY" | "DRY_THROUGH";
         Wanted: {
-            asOf: (string | null) | null;
-            halfLifeDays: (number | null) | null;
-            notes: components["schemas"]["JsonNode"];
-            priors: components["schemas"]["Priors"] | null;
+            /** Format: int64 */
+            order: number;
+            /** Format: int32 */
+            count: number;
+            colours: {
+                [key: string]: string;
+            };
         };
         WantedDrawing: {
             file: string;
@@ -5731,7 +5740,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Wanted"];
+                "application/json": components["schemas"]["NotesWanted"];
             };
         };
         responses: {
@@ -5741,7 +5750,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Learnt"];
+                    "application/json": components["schemas"]["FiguresLearnt"];
                 };
             };
         };

@@ -35,17 +35,17 @@ class NotebookController {
      * @param notes each with its id, kind and day, and the fields of its kind
      * @param priors in the house's place for this call; null for the house's
      */
-    record Wanted(
+    record NotesWanted(
             @Nullable LocalDate asOf,
             @Nullable Double halfLifeDays,
             JsonNode notes,
             @Nullable Priors priors) {}
 
-    record Learnt(List<FigureView> figures) {}
+    record FiguresLearnt(List<FigureView> figures) {}
 
     /** The figures that follow from notes; nothing is kept. */
     @PostMapping("/preview")
-    Learnt preview(@RequestBody Wanted wanted) {
+    FiguresLearnt preview(@RequestBody NotesWanted wanted) {
         if (wanted.notes() == null
                 || !wanted.notes().isArray()
                 || wanted.notes().size() > MOST_NOTES) {
@@ -55,7 +55,7 @@ class NotebookController {
         if (!(halfLife >= 0)) {
             throw new Refused("halfLifeDays", "Write after how many days a note counts half, or 0 for never.");
         }
-        return new Learnt(Notebook.figures(
+        return new FiguresLearnt(Notebook.figures(
                         NoteJson.notes(wanted.notes()),
                         wanted.asOf() == null ? LocalDate.now(clock) : wanted.asOf(),
                         halfLife,
