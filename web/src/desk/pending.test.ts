@@ -49,6 +49,28 @@ describe("changes that somebody else's are stored before", () => {
     );
   });
 
+  it("of several fields of one move, made in one go, find it together", () => {
+    const drawn = {
+      move: "flood",
+      colour: "poppy",
+      fullness: 1,
+      path: "M0 0Z",
+      sizeMm: 12,
+      on: "a1",
+    };
+    const mine = changes(ORDER, put(ORDER, "/designs/7/moves/1", drawn), "g", true);
+    expect(mine.length).toBe(3);
+    const stored = put(ORDER, "/designs/7/count", 30);
+    const left = rebased(mine, stored);
+    expect(left.filter((edit) => edit.theirs)).toEqual([]);
+    expect(applied(stored, left).designs[7].moves[1]).toEqual(drawn);
+    // Where the move has gone on in the list they go with it.
+    const moved = put(stored, "/designs/7/moves", [...ORDER.designs[7].moves].reverse());
+    expect(applied(moved, rebased(left, moved)).designs[7].moves[1]).toEqual(drawn);
+    const gone = put(stored, "/designs/7/moves", ORDER.designs[7].moves.slice(0, 1));
+    expect(rebased(mine, gone).every((edit) => edit.theirs !== undefined)).toBe(true);
+  });
+
   it("follow their move where the list was cut or sorted", () => {
     const mine = typed("/designs/7/moves/1/fullness", 1.2);
     const moves = ORDER.designs[7].moves;

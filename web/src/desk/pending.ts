@@ -157,6 +157,8 @@ function standing(tree: unknown, path: string, owner: unknown): string | undefin
  */
 export function rebased(edits: Pending[], tree: unknown): Pending[] {
   const kept: Pending[] = [];
+  // Where elements are now of which something was changed, as they were then: what was changed of one in one go finds it together.
+  const seen: { edit: Pending; place: string; now: string | undefined }[] = [];
   for (const edit of edits) {
     const waiting = kept.findLast((one) => one.theirs !== undefined && lies(edit.path, one.path));
     if (waiting) {
@@ -171,7 +173,17 @@ export function rebased(edits: Pending[], tree: unknown): Pending[] {
       tree,
       kept.filter((one) => !isHeld(one)),
     );
-    const path = found(before, edit.path, edit.owner);
+    const was = edit.owner === undefined ? undefined : ownerPlace(before, edit.path);
+    const rest = edit.path.slice(was?.length ?? 0);
+    const together = seen.find(
+      (one) =>
+        one.place === was && one.edit.gesture === edit.gesture && same(one.edit.owner, edit.owner),
+    );
+    const path = together
+      ? together.now && together.now + rest
+      : found(before, edit.path, edit.owner);
+    if (was !== undefined && !together)
+      seen.push({ edit, place: was, now: path?.slice(0, path.length - rest.length) });
     if (path === undefined) {
       kept.push({ ...edit, sentence: undefined, theirs: { value: undefined } });
       continue;

@@ -35,6 +35,7 @@ final class Gates implements SetAside.Model<Gates.Coat, Gates.Fitted> {
      */
     record Coat(Note.Taken taken, double soft, double passed, List<String> looks) implements Dated {
         private static final double HUNDREDTHS = 100;
+        private static final double HALF = 0.005;
 
         static Coat of(List<Note.Look> looks) {
             double soft = Double.NEGATIVE_INFINITY;
@@ -42,7 +43,7 @@ final class Gates implements SetAside.Model<Gates.Coat, Gates.Fitted> {
             Note.Taken youngest = looks.get(0).taken();
             boolean keep = false;
             for (Note.Look look : looks) {
-                double at = Math.rint(Math.log(look.age() / look.planned()) * HUNDREDTHS) / HUNDREDTHS;
+                double at = Math.log(look.age() / look.planned());
                 if (look.passed()) {
                     passed = Math.min(passed, at);
                 } else {
@@ -63,6 +64,13 @@ final class Gates implements SetAside.Model<Gates.Coat, Gates.Fitted> {
         /** Whether it was soft at an age when it had passed before. */
         boolean contradicts() {
             return soft >= passed;
+        }
+
+        /** Between which hundredths it passed; a whole one, where both looks came close together. */
+        List<Double> between() {
+            double from = Math.rint(soft * HUNDREDTHS) / HUNDREDTHS;
+            double to = Math.rint(passed * HUNDREDTHS) / HUNDREDTHS;
+            return from < to ? List.of(from, to) : List.of(from - HALF, to + HALF);
         }
     }
 
@@ -163,8 +171,10 @@ final class Gates implements SetAside.Model<Gates.Coat, Gates.Fitted> {
 
     @Override
     public double tail(Fitted without, Coat coat) {
-        double early = without.axes().mean(at -> below((coat.passed() - at[0]) / Math.exp(at[1])));
-        double late = without.axes().mean(at -> below((at[0] - coat.soft()) / Math.exp(at[1])));
+        double soft = coat.between().get(0);
+        double passed = coat.between().get(1);
+        double early = without.axes().mean(at -> below((passed - at[0]) / Math.exp(at[1])));
+        double late = without.axes().mean(at -> below((at[0] - soft) / Math.exp(at[1])));
         return Math.min(early, late);
     }
 }

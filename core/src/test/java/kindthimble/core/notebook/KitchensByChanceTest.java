@@ -240,4 +240,44 @@ class KitchensByChanceTest {
         assertEquals(0, figures.get(0).mean(), 1e-9);
         assertEquals(-figures.get(1).mean(), figures.get(2).mean(), 1e-9);
     }
+
+    private static Note.Look look(int i, String coat, double age, boolean passed) {
+        return new Note.Look(taken(i), "skinned", coat, age, 25, passed);
+    }
+
+    /** Soft at an age when it had passed before: both looks are set aside. Two looks close together say much. */
+    @Test
+    void looksThatContradictEachOtherAreSetAside() {
+        Figure gate = named(
+                learnt(List.of(
+                        look(1, "a", 20, true),
+                        look(2, "a", 30, false),
+                        look(3, "b", 24.9, false),
+                        look(4, "b", 25, true))),
+                "gate skinned");
+        assertEquals(List.of("n00001", "n00002"), gate.aside());
+        assertEquals(1, gate.notes());
+        assertEquals(0, gate.mean(), 0.01);
+        Figure wide = named(learnt(List.of(look(3, "b", 10, false), look(4, "b", 60, true))), "gate skinned");
+        assertTrue(gate.sd() < wide.sd());
+    }
+
+    /** Places wider than twice the limit teach nothing; many craters at the limit raise the odds there. */
+    @Test
+    void cratersAreLearntWhereTheyCanBe() {
+        Figure none = named(learnt(List.of(new Note.Place(taken(1), "crater", 9, 4, 30, 30))), "crater at the limit");
+        assertEquals(Priors.HOUSE.crater().mu()[0], none.mean(), 1e-9);
+        assertEquals(0, none.notes());
+        Figure many = named(learnt(List.of(new Note.Place(taken(1), "crater", 4, 4, 40, 20))), "crater at the limit");
+        // Half of forty, against one in ten that is believed with an sd of 0.7: the mode of both, by bisection.
+        double low = -3;
+        double high = 1;
+        for (int i = 0; i < 60; i++) {
+            double at = (low + high) / 2;
+            double slope = 20 - 40 / (1 + Math.exp(-at)) - (at + 2.1972) / 0.49;
+            low = slope > 0 ? at : low;
+            high = slope > 0 ? high : at;
+        }
+        assertEquals(low, many.mean(), 1e-9);
+    }
 }
