@@ -100,7 +100,7 @@ final class Gates implements SetAside.Model<Gates.Coat, Gates.Fitted> {
     private ToDoubleFunction<double[]> logDensity(List<Weighted<Coat>> coats) {
         // Coats that were seen alike decide together.
         Map<List<Double>, Double> seen = new LinkedHashMap<>();
-        coats.forEach(one -> seen.merge(List.of(one.note().soft(), one.note().passed()), one.weight(), Double::sum));
+        coats.forEach(one -> seen.merge(one.note().between(), one.weight(), Double::sum));
         List<Interval> intervals = seen.entrySet().stream()
                 .map(one -> new Interval(one.getKey().get(0), one.getKey().get(1), one.getValue()))
                 .toList();
