@@ -262,9 +262,8 @@ class WorkOfOrders {
             for (PourView.BowlColour bowl : mixed.colours()) {
                 bowls.put(bowl.key(), bowl);
                 Lab look = Lab.ofHex(bowl.hex());
-                Flavour flavour = flavours.get(bowl.key());
-                boolean isTinted = flavour == null || !flavour.colours();
-                if (isTinted && (look.l() < DEEP_LIGHTNESS || Math.hypot(look.a(), look.b()) > DEEP_CHROMA)) {
+                if (Flavour.leavesTint(flavours.get(bowl.key()))
+                        && (look.l() < DEEP_LIGHTNESS || Math.hypot(look.a(), look.b()) > DEEP_CHROMA)) {
                     deep.add(bowl.key());
                 }
             }

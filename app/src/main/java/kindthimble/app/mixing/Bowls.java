@@ -7,6 +7,7 @@ import java.util.Map;
 import kindthimble.app.plan.PourView;
 import kindthimble.app.tint.TintView;
 import kindthimble.app.tint.Tinter;
+import kindthimble.core.icing.Flavour;
 import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.pour.LettingDown;
 import kindthimble.core.pour.Pour;
@@ -34,7 +35,7 @@ final class Bowls {
                                 bowl.letDown().motherGrams() + bowl.letDown().whiteGrams(),
                                 bowl.letDown().mother(),
                                 hex(pour, bowl.letDown().mother())));
-            } else if (isTinted(bowl) && bowl.mixedGrams() > Tinter.LEAST_GRAMS) {
+            } else if (Flavour.leavesTint(bowl.flavour()) && bowl.mixedGrams() > Tinter.LEAST_GRAMS) {
                 tints.put(bowl.colour(), tinter.view(hex, bowl.mixedGrams()));
             }
         }
@@ -45,7 +46,9 @@ final class Bowls {
     List<MixingView.FamilyAdvice> families(Kitchen kitchen) {
         Map<String, LettingDown.Tinted> tinted = new HashMap<>();
         pour.pour().bowls().stream()
-                .filter(bowl -> isTinted(bowl) && bowl.letDown() == null && bowl.mixedGrams() > Tinter.LEAST_GRAMS)
+                .filter(bowl -> Flavour.leavesTint(bowl.flavour())
+                        && bowl.letDown() == null
+                        && bowl.mixedGrams() > Tinter.LEAST_GRAMS)
                 .forEach(bowl -> tinted.put(bowl.colour(), tinter.tinted(hex(pour, bowl.colour()), bowl.mixedGrams())));
         return LettingDown.of(pour.pour(), kitchen, tinted, tinter.white()).stream()
                 .map(one -> new MixingView.FamilyAdvice(
@@ -58,10 +61,6 @@ final class Bowls {
                         one.gelSavedGrams(),
                         one.minutesSaved()))
                 .toList();
-    }
-
-    private static boolean isTinted(Pour.Bowl bowl) {
-        return bowl.flavour() == null || !bowl.flavour().colours();
     }
 
     private static String hex(PourView pour, String colour) {

@@ -161,29 +161,12 @@ public record OrderDetails(
 
     /** The same where its designs have other numbers; one that has none any more is in no bundle. */
     OrderDetails renumbered(UnaryOperator<String> numbers) {
-        return tied(tied().stream().map(bundle -> bundle.renamed(numbers)).toList());
-    }
-
-    private OrderDetails tied(List<Bundle> others) {
-        return new OrderDetails(
+        return changed(
                 name,
-                client,
                 handOver,
-                floodSeconds,
-                extra,
                 palette,
-                recipe,
-                filling,
-                notes,
-                allergies,
-                place,
-                packing,
-                dough,
-                rolledMm,
-                bareSpares,
-                fullness,
                 clock,
-                others);
+                tied().stream().map(bundle -> bundle.renamed(numbers)).toList());
     }
 
     private Map<String, Wish> wishes() {
@@ -216,26 +199,30 @@ public record OrderDetails(
 
     /** The same with other colours. */
     OrderDetails withPalette(List<PaletteColour> other) {
-        return changed(name, handOver, other, clock);
+        return changed(name, handOver, other, clock, bundles);
     }
 
     /** The same with another hand-over. */
     public OrderDetails at(LocalDateTime other) {
-        return changed(name, other, palette, clock);
+        return changed(name, other, palette, clock, bundles);
     }
 
     /** The same for another order: of whose work nothing has been said. */
     public OrderDetails forAnother() {
-        return changed(name, handOver, palette, Map.of());
+        return changed(name, handOver, palette, Map.of(), bundles);
     }
 
     /** The same under another name. */
     OrderDetails named(String other) {
-        return changed(other, handOver, palette, clock);
+        return changed(other, handOver, palette, clock, bundles);
     }
 
     private OrderDetails changed(
-            String called, LocalDateTime fetched, List<PaletteColour> colours, Map<String, Wish> wishes) {
+            String called,
+            LocalDateTime fetched,
+            List<PaletteColour> colours,
+            Map<String, Wish> wishes,
+            List<Bundle> tied) {
         return new OrderDetails(
                 called,
                 client,
@@ -254,7 +241,7 @@ public record OrderDetails(
                 bareSpares,
                 fullness,
                 wishes,
-                bundles);
+                tied);
     }
 
     /** The key of the colour out of whose bowl a colour comes. */

@@ -6,6 +6,7 @@ import java.util.stream.Collectors;
 import kindthimble.app.plan.PourView;
 import kindthimble.app.tint.TintView;
 import kindthimble.core.icing.Consistency;
+import kindthimble.core.icing.Flavour;
 import kindthimble.core.icing.KitchenWords;
 import kindthimble.core.kitchen.Measures;
 import kindthimble.core.kitchen.Tip;
@@ -80,7 +81,7 @@ final class Amounts {
                             colour(pour, bowl.letDown().mother()).name(),
                             w.grams(bowl.letDown().whiteGrams()));
         }
-        if (bowl.flavour() != null && bowl.flavour().colours()) {
+        if (!Flavour.leavesTint(bowl.flavour())) {
             return "no gel: its flavour tints it";
         }
         if (tint == null || tint.recipe() == null) {

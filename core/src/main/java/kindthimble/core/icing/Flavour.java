@@ -48,6 +48,11 @@ public record Flavour(String name, double percent, double waterPercent, boolean 
         return orNull == null ? 0 : orNull.share();
     }
 
+    /** Whether gel brings the colour of a bowl about that may have a flavour: not where that does. */
+    public static boolean leavesTint(Flavour orNull) {
+        return orNull == null || !orNull.colours();
+    }
+
     /** Whether two bowls taste alike. */
     public static boolean alike(Flavour one, Flavour other) {
         return Objects.equals(one, other);

@@ -98,8 +98,7 @@ public final class Pouring {
 
     /** Whether gel brings a colour about: not where its flavour does. */
     public boolean isTinted(String colour) {
-        Flavour flavour = wishes.flavours().get(colour);
-        return flavour == null || !flavour.colours();
+        return Flavour.leavesTint(wishes.flavours().get(colour));
     }
 
     /** The same pouring with other gels. */
