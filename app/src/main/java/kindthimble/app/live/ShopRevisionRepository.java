@@ -9,4 +9,8 @@ interface ShopRevisionRepository extends JpaRepository<ShopRevisionEntity, Long>
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("from ShopRevisionEntity r where r.id = 1")
     ShopRevisionEntity forChange();
+
+    /** As it stands in the database, whatever this transaction has read before. */
+    @Query("select r.revision from ShopRevisionEntity r where r.id = 1")
+    long stored();
 }

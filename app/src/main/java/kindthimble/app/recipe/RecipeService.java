@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import kindthimble.app.history.Edit;
 import kindthimble.app.history.History;
+import kindthimble.app.live.ShopMemory;
 import kindthimble.app.live.ShopRevision;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Ingredient;
@@ -33,12 +34,15 @@ public class RecipeService {
     private final RecipeRepository recipes;
     private final History history;
     private final ShopRevision revision;
+    private final ShopMemory memory;
     private final JsonMapper json;
 
-    RecipeService(RecipeRepository recipes, History history, ShopRevision revision, JsonMapper json) {
+    RecipeService(
+            RecipeRepository recipes, History history, ShopRevision revision, ShopMemory memory, JsonMapper json) {
         this.recipes = recipes;
         this.history = history;
         this.revision = revision;
+        this.memory = memory;
         this.json = json;
     }
 
@@ -68,6 +72,13 @@ public class RecipeService {
      */
     @Transactional(readOnly = true, noRollbackFor = Refused.class)
     public BaseRecipe recipe(String key) {
+        return memory.of(new Asked(key), () -> found(key));
+    }
+
+    /** One of another kind than all else that is remembered of the shop. */
+    private record Asked(String key) {}
+
+    private BaseRecipe found(String key) {
         return recipes.findById(key)
                 .map(RecipeEntity::recipe)
                 .or(() -> HouseRecipes.ALL.stream()

@@ -7,6 +7,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import kindthimble.app.live.ShopMemory;
 import kindthimble.app.recipe.RecipeService;
 import kindthimble.app.shop.ShopService;
 import kindthimble.core.colour.Lab;
@@ -30,19 +32,24 @@ public class TintService {
     private final GelService gels;
     private final ShopService shop;
     private final RecipeService recipes;
+    private final ShopMemory memory;
 
     private final Cache<Tinter.Asked, Tinting> solved =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
     private final Cache<Shelf, List<Reach.Place>> reached =
             Caffeine.newBuilder().maximumSize(8).build();
 
-    TintService(GelService gels, ShopService shop, RecipeService recipes) {
+    TintService(GelService gels, ShopService shop, RecipeService recipes, ShopMemory memory) {
         this.gels = gels;
         this.shop = shop;
         this.recipes = recipes;
+        this.memory = memory;
     }
 
     private record Shelf(WhiteIcing white, List<Gel> gels) {}
+
+    /** What there is to tint with. */
+    private record Bottles(List<Gel> gels, Map<String, GelService.Bottle> byKey) {}
 
     /**
      * @param target {@code #RRGGBB}, dry
@@ -109,8 +116,8 @@ public class TintService {
 
     /** Tints in the white of a base, with the gels as they are on the shelf now. */
     public Tinter with(Kitchen kitchen) {
-        return new Tinter(
-                WhiteIcing.of(kitchen.recipe()), orReference(gels.gels()), gels.bottles(), kitchen.habits(), solved);
+        Bottles there = memory.of(Bottles.class, () -> new Bottles(orReference(gels.gels()), gels.bottles()));
+        return new Tinter(WhiteIcing.of(kitchen.recipe()), there.gels(), there.byKey(), kitchen.habits(), solved);
     }
 
     /**
