@@ -13,8 +13,10 @@ import java.time.Instant;
  * @param step key of the step that it belongs to
  * @param amount grams, seconds, or the number of a cookie, by what it is; of dough that is begun or done the grams that were wanted; 0 for none
  * @param words what else is said: a cause, a verdict, or the id of the event that is undone
+ * @param against what plan it was pressed against; null where nobody said
  */
-public record BenchEvent(String id, Instant at, String device, Pressed what, String step, double amount, String words) {
+public record BenchEvent(
+        String id, Instant at, String device, Pressed what, String step, double amount, String words, Against against) {
 
     /** Words of {@link Pressed#BEGUN}: taken over from another device. */
     public static final String OVER = "OVER";
@@ -62,8 +64,13 @@ public record BenchEvent(String id, Instant at, String device, Pressed what, Str
         words = words == null ? "" : words;
     }
 
+    /** One of which nobody said what plan it was pressed against. */
+    public BenchEvent(String id, Instant at, String device, Pressed what, String step, double amount, String words) {
+        this(id, at, device, what, step, amount, words, null);
+    }
+
     /** The same at another time. */
     BenchEvent movedBy(Duration by) {
-        return new BenchEvent(id, at.plus(by), device, what, step, amount, words);
+        return new BenchEvent(id, at.plus(by), device, what, step, amount, words, against);
     }
 }

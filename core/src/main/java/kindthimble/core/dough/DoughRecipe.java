@@ -22,10 +22,18 @@ public record DoughRecipe(
         String name,
         List<DoughIngredient> ingredients,
 
-        @Amount(word = "bake-spread", unit = Unit.PERCENT, least = -10, most = 25, otherwise = "the shop's")
+        @Amount(
+                word = "bake-spread",
+                unit = Unit.PERCENT,
+                least = DoughRecipe.LEAST_SPREAD,
+                most = DoughRecipe.MOST_SPREAD,
+                otherwise = "the shop's")
         Double spreadPercent) {
     /** Recipes that a shop keeps. */
     public static final int MOST = 20;
+
+    static final double LEAST_SPREAD = -10;
+    static final double MOST_SPREAD = 25;
 
     private static final int MOST_INGREDIENTS = 20;
     private static final int LONGEST_NAME = 60;
@@ -56,6 +64,11 @@ public record DoughRecipe(
         }
         all.addAll(rest);
         return all;
+    }
+
+    /** The same, whose cookies spread otherwise; within what a spread may be. */
+    public DoughRecipe spreading(double percent) {
+        return new DoughRecipe(key, name, ingredients, Math.max(LEAST_SPREAD, Math.min(MOST_SPREAD, percent)));
     }
 
     /** Grams of one making. */

@@ -45,6 +45,11 @@ public record BaseRecipe(String key, String name, List<Ingredient> ingredients, 
         }
     }
 
+    /** The same, which thins otherwise. */
+    public BaseRecipe thinning(ThinningCurve other) {
+        return new BaseRecipe(key, name, ingredients, other, caution);
+    }
+
     /** Grams of one making. */
     public double grams() {
         return sum(Ingredient::grams);

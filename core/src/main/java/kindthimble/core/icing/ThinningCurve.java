@@ -11,6 +11,9 @@ public record ThinningCurve(double ownCountSeconds, double perGram) {
     /** b of a base that has not been measured, per g of water in 100 g of it (kitchen practice). */
     public static final double PER_GRAM = 0.23;
 
+    /** No icing thins less than this by a gram of water. */
+    public static final double LEAST_PER_GRAM = 0.02;
+
     public ThinningCurve {
         if (!(ownCountSeconds > 0) || !(perGram > 0)) {
             throw new IllegalArgumentException("t0 and b are over 0");

@@ -194,6 +194,26 @@ public record ShopSettings(
         return made(habits, detail, working, drying, roomDays, true);
     }
 
+    /** The same with doughs that spread otherwise. */
+    public ShopSettings withDoughs(List<DoughRecipe> others) {
+        return new ShopSettings(
+                habits,
+                detail,
+                filling,
+                recipe,
+                measures,
+                customs,
+                words,
+                tips,
+                weights,
+                others,
+                dough,
+                working,
+                drying,
+                roomDays,
+                followsSensor);
+    }
+
     private ShopSettings changed(Habits figures, DetailSchool school, Working hands, TraysDry dry, List<RoomDay> days) {
         return made(figures, school, hands, dry, days, followsSensor);
     }
