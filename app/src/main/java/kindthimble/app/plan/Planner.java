@@ -23,6 +23,7 @@ import kindthimble.core.dough.Dough;
 import kindthimble.core.dough.DoughRecipe;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.BaseRecipe;
+import kindthimble.core.kitchen.Filling;
 import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.pour.CookieSet;
@@ -80,9 +81,11 @@ public class Planner {
 
     /** What the designs of an order are measured with, in a shop with these numbers. */
     public static Kitchen kitchen(ShopSettings settings, BaseRecipe base, OrderDetails details) {
-        Kitchen kitchen = Kitchen.of(settings, base, details.floodSeconds(), details.looks(), details.filling())
+        Filling filling = details.filling() == null ? settings.filling() : details.filling();
+        // What a trial cookie has said of this order's hand stands in for what is known of it otherwise.
+        ShopSettings own = details.fullness() == null ? settings : settings.with(filling.coats(), details.fullness());
+        return Kitchen.of(own, base, details.floodSeconds(), details.looks(), filling)
                 .with(Habit.SPREAD_PERCENT, settings.dough(details.dough()).spreadPercent());
-        return details.fullness() == null ? kitchen : kitchen.fuller(details.fullness());
     }
 
     /**

@@ -23,7 +23,8 @@ public record Kitchen(ShopSettings shop, BaseRecipe recipe, Palette palette, Fil
     public static Kitchen of(
             ShopSettings shop, BaseRecipe recipe, Double floodSeconds, Palette palette, Filling filling) {
         Kitchen kitchen = new Kitchen(shop, recipe, palette, filling == null ? shop.filling() : filling);
-        return floodSeconds == null ? kitchen : kitchen.with(Habit.FLOOD_COUNT_SECONDS, floodSeconds);
+        return kitchen.with(Habit.FLOOD_COUNT_SECONDS, floodSeconds)
+                .fuller(kitchen.mean(kitchen.filling().coats()));
     }
 
     /** A house kitchen whose colours are not known. */
@@ -46,13 +47,15 @@ public record Kitchen(ShopSettings shop, BaseRecipe recipe, Palette palette, Fil
     }
 
     /**
-     * The same with coats that many times as full, as a hand has shown that it ices them; within what a coat can be.
+     * The same with coats that many times as full, as a hand has shown that it ices them; within what a coat can be. Where cookies are dipped, so are
+     * dips.
      *
      * @param times over 0
      */
-    public Kitchen fuller(double times) {
-        return with(Habit.COAT_MM, scaled(Habit.COAT_MM, times))
+    private Kitchen fuller(double times) {
+        Kitchen fuller = with(Habit.COAT_MM, scaled(Habit.COAT_MM, times))
                 .with(Habit.COAT_MM_PER_SECOND, scaled(Habit.COAT_MM_PER_SECOND, times));
+        return filling == Filling.DIP ? fuller.with(Habit.DIP_MM, scaled(Habit.DIP_MM, times)) : fuller;
     }
 
     private double scaled(Habit habit, double times) {

@@ -76,6 +76,9 @@ public record Learnt(Map<String, Double> means) {
                 factors.put(habit, "seconds " + FromBench.ICING);
             }
         }
+        for (Filling filling : Filling.values()) {
+            factors.put(filling.coats(), "coat " + school(filling));
+        }
         factors.put(Habit.SET_OUT_SECONDS, "seconds " + FromBench.SET_OUT);
         factors.put(Habit.BATCH_MINUTES, "minutes mix");
         factors.put(Habit.TINT_MINUTES, "minutes tint");
@@ -123,11 +126,6 @@ public record Learnt(Map<String, Double> means) {
     /** How coats of a way of filling are called in notes: {@code wall and flood}. */
     public static String school(Filling filling) {
         return filling.name().toLowerCase(Locale.ROOT).replace('_', ' ');
-    }
-
-    /** How many times as full as by the house's figures coats are. */
-    public double fullness(Filling filling) {
-        return Math.exp(means.getOrDefault("coat " + school(filling), 0.0));
     }
 
     /** The same figures, with what was learnt in the place of those that are the house's. */

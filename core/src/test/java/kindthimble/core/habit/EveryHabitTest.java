@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import kindthimble.core.colour.Lab;
 import kindthimble.core.design.Seeing;
+import kindthimble.core.kitchen.Filling;
 import kindthimble.core.kitchen.TraysDry;
 import kindthimble.core.mark.Icing;
 import kindthimble.core.mark.Marbling;
@@ -88,6 +89,9 @@ class EveryHabitTest {
                 Habit.SMALL_DOT_MM,
                 Habit.MEDIUM_DOT_MM,
                 Habit.LARGE_DOT_MM);
+        for (Filling filling : Filling.values()) {
+            more(filled(filling), filling.coats());
+        }
         more(volume(DIPPED), Habit.DIP_MM);
         more(volume(SPREAD), Habit.SPATULA_MM);
         more(volume(PRESSED), Habit.PRESSED_MM);

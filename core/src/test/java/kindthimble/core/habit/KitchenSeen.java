@@ -21,6 +21,7 @@ import kindthimble.core.dough.DoughRecipe;
 import kindthimble.core.dough.Rolled;
 import kindthimble.core.geometry.Across;
 import kindthimble.core.icing.Flavour;
+import kindthimble.core.kitchen.Filling;
 import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.mark.Frill;
 import kindthimble.core.mark.Mark;
@@ -170,8 +171,19 @@ final class KitchenSeen {
     }
 
     static Kitchen kitchen(Habits habits) {
+        return kitchen(habits, Kitchens.of(PALETTE).filling());
+    }
+
+    private static Kitchen kitchen(Habits habits, Filling filling) {
         Kitchen house = Kitchens.of(PALETTE);
-        return new Kitchen(house.shop().with(habits), house.recipe(), PALETTE, house.filling());
+        return Kitchen.of(house.shop().with(habits), house.recipe(), null, PALETTE, filling);
+    }
+
+    /** Grams of the lined cookie, filled in one way. */
+    static Seen filled(Filling filling) {
+        return habits -> new Measuring(kitchen(habits, filling))
+                .measure(design(COOKIES.get(LINED)))
+                .grams(Kitchens.of(PALETTE).recipe());
     }
 
     static Cookie measured(int cookie, Habits habits) {

@@ -8,12 +8,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import kindthimble.core.colour.Palette;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.habit.Measured;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.kitchen.Filling;
 import kindthimble.core.kitchen.HouseRecipes;
+import kindthimble.core.kitchen.Kitchen;
 import kindthimble.core.kitchen.ShopSettings;
 import org.junit.jupiter.api.Test;
 
@@ -78,8 +80,23 @@ class LearntTest {
     @Test
     void aCoatIsAsFullAsTheHandOfItsSchool() {
         Learnt learnt = learnt("coat wall and flood", Math.log(1.1));
-        assertEquals(1.1, learnt.fullness(Filling.WALL_AND_FLOOD), 1e-12);
-        assertEquals(1, learnt.fullness(Filling.NO_OUTLINE), 0);
+        Kitchen kitchen = coated(learnt, Filling.WALL_AND_FLOOD);
+        assertEquals(1.1 * Habit.COAT_MM.house().mean(), kitchen.mean(Habit.COAT_MM), 1e-12);
+        assertEquals(Habit.DIP_MM.house().mean(), kitchen.mean(Habit.DIP_MM), 0);
+        assertEquals(
+                Habit.COAT_MM.house().mean(),
+                coated(learnt, Filling.NO_OUTLINE).mean(Habit.COAT_MM),
+                0,
+                "another school, another hand");
+        assertEquals(
+                1.2 * Habit.DIP_MM.house().mean(),
+                coated(learnt("coat dip", Math.log(1.2)), Filling.DIP).mean(Habit.DIP_MM),
+                1e-12);
+    }
+
+    private static Kitchen coated(Learnt learnt, Filling filling) {
+        return Kitchen.of(
+                learnt.in(ShopSettings.house()), HouseRecipes.MERINGUE_POWDER, null, Palette.UNKNOWN, filling);
     }
 
     @Test
