@@ -20,6 +20,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebook/kept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebook/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["decide"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/library/{design}/tags": {
         parameters: {
             query?: never;
@@ -660,6 +692,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebook/notes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/library": {
         parameters: {
             query?: never;
@@ -669,7 +717,7 @@ export interface paths {
         };
         get: operations["all_1"];
         put?: never;
-        post: operations["keep"];
+        post: operations["keep_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -717,7 +765,7 @@ export interface paths {
         };
         get: operations["all_2"];
         put?: never;
-        post: operations["add_2"];
+        post: operations["add_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -797,7 +845,7 @@ export interface paths {
         };
         get: operations["all_3"];
         put?: never;
-        post: operations["add_3"];
+        post: operations["add_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1220,6 +1268,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["notebook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebook/notes.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["table"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/colours/past": {
         parameters: {
             query?: never;
@@ -1300,7 +1380,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/library/{design}": {
+    "/api/notebook/notes/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1316,7 +1396,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/gels/{gel}": {
+    "/api/library/{design}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1327,6 +1407,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["remove_3"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gels/{gel}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_4"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1383,6 +1479,27 @@ export interface components {
             /** Format: double */
             minutesSaved: number;
             designs: string[];
+        };
+        Against: {
+            work: string;
+            /** Format: double */
+            minutes: number;
+            /** Format: int32 */
+            cookies: number;
+            /** Format: double */
+            eachSeconds: number;
+            /** Format: double */
+            setOutSeconds: number;
+            recipe: string;
+            /** Format: double */
+            ownSeconds: number;
+            /** Format: double */
+            baseGrams: number;
+            school: string;
+            /** Format: double */
+            icedGrams: number;
+            /** Format: double */
+            coatGrams: number;
         };
         AlikeView: {
             one: string;
@@ -1541,6 +1658,7 @@ export interface components {
             /** Format: double */
             amount: number;
             words: string;
+            against: components["schemas"]["Against"];
         };
         BenchGelled: {
             gel: string;
@@ -1692,6 +1810,7 @@ export interface components {
             mixed: components["schemas"]["BenchMixed"] | null;
             bags: components["schemas"]["BenchInBag"][];
             waits: components["schemas"]["BenchWait"][];
+            against: components["schemas"]["Against"];
         };
         BenchView: {
             /** Format: int64 */
@@ -1710,6 +1829,8 @@ export interface components {
             cookieVariation: number;
             /** Format: double */
             handVariation: number;
+            /** Format: double */
+            fullness: number;
             recipe: string;
             /** Format: double */
             keepsDays: number;
@@ -1978,6 +2099,14 @@ export interface components {
         };
         Corners: {
             corners: number[];
+        };
+        CountNoted: {
+            note: string;
+            /** Format: double */
+            water: number;
+            /** Format: double */
+            seconds: number;
+            aside: boolean;
         };
         Curve: {
             sd: number[];
@@ -2551,9 +2680,35 @@ export interface components {
             /** Format: double */
             minutesSaved: number;
         };
+        FigureDecided: {
+            figure: string;
+            way: components["schemas"]["Way"] | null;
+        };
         FigureForm: {
             kind: "FigureForm";
         } & Omit<components["schemas"]["CutterShape"], "kind">;
+        FigureKnown: {
+            figure: string;
+            name: string;
+            unit: string;
+            /** Format: double */
+            was: number;
+            /** Format: double */
+            is: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            used: number;
+            /** Format: int32 */
+            notes: number;
+            /** Format: int32 */
+            aside: number;
+            since: (string | null) | null;
+            decided: components["schemas"]["Way"] | null;
+            typed: boolean;
+        };
         FigureView: {
             figure: string;
             scale: string;
@@ -2652,7 +2807,7 @@ export interface components {
         /** @enum {string} */
         Group: "FORM" | "DIVIDE" | "COAT" | "WET" | "RAISED" | "PLACED" | "DRESSED";
         /** @enum {string} */
-        Habit: "SPREAD_PERCENT" | "MARGIN_MM" | "PRESSED_MARGIN_MM" | "NEAR_EDGE_MM" | "DOUGH_MM" | "FLOOD_COUNT_SECONDS" | "PIPING_SECONDS" | "MEDIUM_SECONDS" | "GLAZE_SECONDS" | "COAT_MM" | "COAT_MM_PER_SECOND" | "FULLNESS" | "DRAW" | "WET_MARK_ABOVE_SHARE" | "WET_LINE_SPREAD" | "DIP_MM" | "SPATULA_MM" | "PRESSED_MM" | "MARBLED_SHARE_PERCENT" | "SMALL_DOT_MM" | "MEDIUM_DOT_MM" | "LARGE_DOT_MM" | "BEAD_STEP" | "BEAD_TAILS" | "STENCIL_MM" | "DABBED_MM" | "TRANSFER_MM" | "GLUE_GRAMS" | "COOKIE_GLUE_GRAMS" | "LEAF_GRAMS" | "ROSETTE_GRAMS" | "STAR_GRAMS" | "FLOWER_GRAMS" | "PETAL_GRAMS" | "RUFFLE_GRAMS_PER_CM" | "BRUSHED_GRAMS_PER_CM" | "MARKER_MM" | "SPRINKLE_GRAMS" | "STREWN_SUGAR_GRAMS_PER_CM2" | "STREWN_SUGAR_GRAMS_PER_CM" | "DUST_GRAMS_PER_CM2" | "THINNER_ML_PER_CM2" | "AIRBRUSH_ML_PER_CM2" | "FILM_TIMES_AREA" | "SMALL_AREA_MM" | "NARROW_PART_MM" | "FINEST_PART_MM" | "FRAGILE_RADIUS_MM" | "THICKEST_MM" | "OUTLINE_SECONDS_PER_CM" | "FLOOD_SECONDS_PER_CM2" | "NEEDLE_SECONDS" | "PIECE_NEEDLE_SECONDS" | "DIP_SECONDS" | "DOT_SECONDS" | "DRAG_SECONDS" | "BEAD_SECONDS" | "RAISED_SECONDS_PER_CM" | "WRITING_SECONDS_PER_CM" | "PIECE_SECONDS" | "BRUSHED_SECONDS_PER_CM" | "DAB_SECONDS_PER_CM2" | "TRANSFER_SECONDS" | "STENCIL_SECONDS" | "MARKER_SECONDS_PER_CM" | "PAINT_SECONDS_PER_CM2" | "AIRBRUSH_SECONDS" | "STREWN_SECONDS" | "CANDY_SECONDS" | "BAG_SECONDS" | "BAG_SECONDS_BY_THE_TRAY" | "BATCH_MINUTES" | "TINT_MINUTES" | "LET_DOWN_MINUTES" | "JAR_MINUTES" | "DIVIDE_MINUTES" | "FLAVOUR_MINUTES" | "THIN_MINUTES" | "BAG_MINUTES" | "THICKER_BY_SECONDS" | "HOLDS_FROM_SECONDS" | "FULLNESS_UNDER_STENCIL" | "LARGE_SHARE_OF_HANDS" | "PRINT_DRY_MINUTES" | "TOUCHING_MINUTES" | "DOTS_SET_MINUTES" | "LINES_HOLD_MINUTES" | "LINES_SET_MINUTES" | "LINES_DRY_MINUTES" | "SKINNED_MINUTES" | "HALF_DRY_MINUTES" | "FIRM_MINUTES" | "SURFACE_DRY_MINUTES" | "LIFTS_OFF_MINUTES" | "DRY_THROUGH_MINUTES" | "TEXTURE_SHEET_MINUTES" | "ROOM_CELSIUS" | "ROOM_HUMIDITY" | "FAN_TIMES" | "DEHYDRATOR_TIMES" | "WET_WINDOW_SECONDS" | "BEST_WET_SECONDS" | "SHARE_OF_WET_WINDOW" | "BLEEDS_FROM_DELTA_L" | "MOST_GEL_PERCENT" | "FEWER_GELS_WORTH" | "NEAR_TWINS_DELTA_E" | "TINY_BOWL_GRAMS" | "SAME_DELTA_E" | "JAR_FITS_DELTA_E" | "LET_DOWN_DELTA_E" | "HARD_DELTA_E" | "BAG_FILL_GRAMS" | "LARGE_BAG_FILL_GRAMS" | "COUPLERS" | "BOTTLES" | "BOTTLE_FILL_GRAMS" | "CUT_MM" | "TIPPED_BAG_KEEPS_GRAMS" | "TIPLESS_BAG_KEEPS_GRAMS" | "BOWL_KEEPS_GRAMS" | "DIP_BOWL_KEEPS_GRAMS" | "SCRAPER_KEEPS_GRAMS" | "SCRAPER_LOAD_GRAMS" | "MIXER_KEEPS_GRAMS" | "MIXER_LEAST_GRAMS" | "MIXER_MOST_GRAMS" | "MANY_BATCHES" | "SCALE_STEP_GRAMS" | "FINE_SCALE_STEP_GRAMS" | "FINE_SCALE_BELOW_GRAMS" | "BREAKAGE_PERCENT" | "COOKIE_VARIATION_PERCENT" | "DAY_VARIATION_PERCENT" | "RISK_SET_APART" | "LEAST_TRANSFER_SPARES" | "TRANSFER_SPARE_SHARE" | "FRAGILE_SPARE_SHARE" | "COOKIES_PER_BOX" | "BOXES_IN_A_PACK" | "BAGS_IN_A_PACK" | "MARKER_METRES" | "FILM_SHEET_CM2" | "ROLLED_MM" | "DOUGH_GRAMS_PER_ML" | "DOUGH_LOST_PERCENT" | "BAKING_LOSS_PERCENT" | "BARE_SPARES" | "ROLLED_WIDTH_MM" | "ROLLED_LENGTH_MM" | "CUT_GAP_MM" | "DOUGH_MINUTES" | "DOUGH_CHILL_MINUTES" | "CUT_SECONDS" | "CUT_CHILL_MINUTES" | "BAKING_TRAY_WIDTH_MM" | "BAKING_TRAY_LENGTH_MM" | "BAKING_GAP_MM" | "OVEN_TRAYS" | "SMALL_COOKIE_MM" | "LARGE_COOKIE_MM" | "OVEN_SMALL_MINUTES" | "OVEN_LARGE_MINUTES" | "LOAD_MINUTES" | "OVEN_MINUTES" | "COOL_MINUTES" | "TRAY_COOKIES" | "SET_OUT_SECONDS" | "PACK_SECONDS" | "LABEL_MINUTES" | "TRAY_PLACES" | "DEHYDRATOR_TRAYS" | "BARE_DAYS" | "ICED_DAYS" | "FRESH_WHITE_DAYS" | "POWDER_DAYS" | "DEEP_REST_HOURS" | "BUFFER_MINUTES";
+        Habit: "SPREAD_PERCENT" | "MARGIN_MM" | "PRESSED_MARGIN_MM" | "NEAR_EDGE_MM" | "DOUGH_MM" | "FLOOD_COUNT_SECONDS" | "PIPING_SECONDS" | "MEDIUM_SECONDS" | "GLAZE_SECONDS" | "COAT_MM" | "COAT_MM_PER_SECOND" | "FULLNESS" | "WALLED_COATS" | "ONE_ICING_COATS" | "NO_OUTLINE_COATS" | "DIPPED_COATS" | "DRAW" | "WET_MARK_ABOVE_SHARE" | "WET_LINE_SPREAD" | "DIP_MM" | "SPATULA_MM" | "PRESSED_MM" | "MARBLED_SHARE_PERCENT" | "SMALL_DOT_MM" | "MEDIUM_DOT_MM" | "LARGE_DOT_MM" | "BEAD_STEP" | "BEAD_TAILS" | "STENCIL_MM" | "DABBED_MM" | "TRANSFER_MM" | "GLUE_GRAMS" | "COOKIE_GLUE_GRAMS" | "LEAF_GRAMS" | "ROSETTE_GRAMS" | "STAR_GRAMS" | "FLOWER_GRAMS" | "PETAL_GRAMS" | "RUFFLE_GRAMS_PER_CM" | "BRUSHED_GRAMS_PER_CM" | "MARKER_MM" | "SPRINKLE_GRAMS" | "STREWN_SUGAR_GRAMS_PER_CM2" | "STREWN_SUGAR_GRAMS_PER_CM" | "DUST_GRAMS_PER_CM2" | "THINNER_ML_PER_CM2" | "AIRBRUSH_ML_PER_CM2" | "FILM_TIMES_AREA" | "SMALL_AREA_MM" | "NARROW_PART_MM" | "FINEST_PART_MM" | "FRAGILE_RADIUS_MM" | "THICKEST_MM" | "OUTLINE_SECONDS_PER_CM" | "FLOOD_SECONDS_PER_CM2" | "NEEDLE_SECONDS" | "PIECE_NEEDLE_SECONDS" | "DIP_SECONDS" | "DOT_SECONDS" | "DRAG_SECONDS" | "BEAD_SECONDS" | "RAISED_SECONDS_PER_CM" | "WRITING_SECONDS_PER_CM" | "PIECE_SECONDS" | "BRUSHED_SECONDS_PER_CM" | "DAB_SECONDS_PER_CM2" | "TRANSFER_SECONDS" | "STENCIL_SECONDS" | "MARKER_SECONDS_PER_CM" | "PAINT_SECONDS_PER_CM2" | "AIRBRUSH_SECONDS" | "STREWN_SECONDS" | "CANDY_SECONDS" | "BAG_SECONDS" | "BAG_SECONDS_BY_THE_TRAY" | "BATCH_MINUTES" | "TINT_MINUTES" | "LET_DOWN_MINUTES" | "JAR_MINUTES" | "DIVIDE_MINUTES" | "FLAVOUR_MINUTES" | "THIN_MINUTES" | "BAG_MINUTES" | "THICKER_BY_SECONDS" | "HOLDS_FROM_SECONDS" | "FULLNESS_UNDER_STENCIL" | "LARGE_SHARE_OF_HANDS" | "PRINT_DRY_MINUTES" | "TOUCHING_MINUTES" | "DOTS_SET_MINUTES" | "LINES_HOLD_MINUTES" | "LINES_SET_MINUTES" | "LINES_DRY_MINUTES" | "SKINNED_MINUTES" | "HALF_DRY_MINUTES" | "FIRM_MINUTES" | "SURFACE_DRY_MINUTES" | "LIFTS_OFF_MINUTES" | "DRY_THROUGH_MINUTES" | "TEXTURE_SHEET_MINUTES" | "ROOM_CELSIUS" | "ROOM_HUMIDITY" | "FAN_TIMES" | "DEHYDRATOR_TIMES" | "WET_WINDOW_SECONDS" | "BEST_WET_SECONDS" | "SHARE_OF_WET_WINDOW" | "BLEEDS_FROM_DELTA_L" | "MOST_GEL_PERCENT" | "FEWER_GELS_WORTH" | "NEAR_TWINS_DELTA_E" | "TINY_BOWL_GRAMS" | "SAME_DELTA_E" | "JAR_FITS_DELTA_E" | "LET_DOWN_DELTA_E" | "HARD_DELTA_E" | "BAG_FILL_GRAMS" | "LARGE_BAG_FILL_GRAMS" | "COUPLERS" | "BOTTLES" | "BOTTLE_FILL_GRAMS" | "CUT_MM" | "TIPPED_BAG_KEEPS_GRAMS" | "TIPLESS_BAG_KEEPS_GRAMS" | "BOWL_KEEPS_GRAMS" | "DIP_BOWL_KEEPS_GRAMS" | "SCRAPER_KEEPS_GRAMS" | "SCRAPER_LOAD_GRAMS" | "MIXER_KEEPS_GRAMS" | "MIXER_LEAST_GRAMS" | "MIXER_MOST_GRAMS" | "MANY_BATCHES" | "SCALE_STEP_GRAMS" | "FINE_SCALE_STEP_GRAMS" | "FINE_SCALE_BELOW_GRAMS" | "BREAKAGE_PERCENT" | "COOKIE_VARIATION_PERCENT" | "DAY_VARIATION_PERCENT" | "RISK_SET_APART" | "LEAST_TRANSFER_SPARES" | "TRANSFER_SPARE_SHARE" | "FRAGILE_SPARE_SHARE" | "COOKIES_PER_BOX" | "BOXES_IN_A_PACK" | "BAGS_IN_A_PACK" | "MARKER_METRES" | "FILM_SHEET_CM2" | "ROLLED_MM" | "DOUGH_GRAMS_PER_ML" | "DOUGH_LOST_PERCENT" | "BAKING_LOSS_PERCENT" | "BARE_SPARES" | "ROLLED_WIDTH_MM" | "ROLLED_LENGTH_MM" | "CUT_GAP_MM" | "DOUGH_MINUTES" | "DOUGH_CHILL_MINUTES" | "CUT_SECONDS" | "CUT_CHILL_MINUTES" | "BAKING_TRAY_WIDTH_MM" | "BAKING_TRAY_LENGTH_MM" | "BAKING_GAP_MM" | "OVEN_TRAYS" | "SMALL_COOKIE_MM" | "LARGE_COOKIE_MM" | "OVEN_SMALL_MINUTES" | "OVEN_LARGE_MINUTES" | "LOAD_MINUTES" | "OVEN_MINUTES" | "COOL_MINUTES" | "TRAY_COOKIES" | "SET_OUT_SECONDS" | "PACK_SECONDS" | "LABEL_MINUTES" | "TRAY_PLACES" | "DEHYDRATOR_TRAYS" | "BARE_DAYS" | "ICED_DAYS" | "FRESH_WHITE_DAYS" | "POWDER_DAYS" | "DEEP_REST_HOURS" | "BUFFER_MINUTES";
         HabitView: {
             habit: components["schemas"]["Habit"];
             chapter: components["schemas"]["Chapter"];
@@ -2737,6 +2892,10 @@ export interface components {
         JsonNode: unknown;
         /** @enum {string} */
         JsonNodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
+        KeepNote: {
+            id: string;
+            keep: boolean;
+        };
         Kept: {
             /** Format: int64 */
             order: number;
@@ -3581,6 +3740,10 @@ export interface components {
             reference: (string | null) | null;
             swatch: components["schemas"]["SwatchNote"] | null;
         };
+        NewNote: {
+            note: components["schemas"]["JsonNode"];
+            insteadOf: (string | null) | null;
+        };
         Next: {
             /** Format: double */
             centre: number;
@@ -3590,6 +3753,28 @@ export interface components {
             degrees: number;
             /** Format: double */
             sd: number;
+        };
+        NotebookView: {
+            figures: components["schemas"]["FigureKnown"][];
+            curves: components["schemas"]["ThinningKnown"][];
+            notes: components["schemas"]["Noted"][];
+            /** Format: int32 */
+            benches: number;
+        };
+        Noted: {
+            id: string;
+            kind: string;
+            /** Format: date */
+            day: string;
+            words: string;
+            remark: string;
+            order: (number | null) | null;
+            orderName: string;
+            hand: (string | null) | null;
+            aside: boolean;
+            kept: boolean;
+            counts: boolean;
+            insteadOf: (string | null) | null;
         };
         NotesWanted: {
             asOf: (string | null) | null;
@@ -4284,6 +4469,25 @@ export interface components {
             /** Format: double */
             perGram: number;
         };
+        ThinningKnown: {
+            recipe: string;
+            name: string;
+            was: components["schemas"]["Thins"];
+            is: components["schemas"]["Thins"];
+            counts: components["schemas"]["CountNoted"][];
+            /** Format: double */
+            seconds: number;
+            /** Format: double */
+            waterWas: number;
+            /** Format: double */
+            waterIs: number;
+        };
+        Thins: {
+            /** Format: double */
+            ownSeconds: number;
+            /** Format: double */
+            perGram: number;
+        };
         TintView: {
             wanted: string;
             /** Format: double */
@@ -4404,6 +4608,8 @@ export interface components {
             taken: components["schemas"]["TakenShape"][];
             colours: components["schemas"]["Matched"][];
         };
+        /** @enum {string|null} */
+        Way: "HELD" | "PUT_BACK" | null;
         WeekHoursDay: {
             /** Format: date */
             day: string;
@@ -4598,6 +4804,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepNote"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotebookView"];
+                };
+            };
+        };
+    };
+    decide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FigureDecided"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotebookView"];
                 };
             };
         };
@@ -5755,6 +6009,30 @@ export interface operations {
             };
         };
     };
+    add_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewNote"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotebookView"];
+                };
+            };
+        };
+    };
     all_1: {
         parameters: {
             query?: {
@@ -5777,7 +6055,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5869,7 +6147,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6002,7 +6280,7 @@ export interface operations {
             };
         };
     };
-    add_3: {
+    add_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -6694,6 +6972,46 @@ export interface operations {
             };
         };
     };
+    notebook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotebookView"];
+                };
+            };
+        };
+    };
+    table: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv;charset=UTF-8": string;
+                };
+            };
+        };
+    };
     past: {
         parameters: {
             query?: never;
@@ -6806,6 +7124,28 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotebookView"];
+                };
+            };
+        };
+    };
+    remove_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
                 design: number;
             };
             cookie?: never;
@@ -6821,7 +7161,7 @@ export interface operations {
             };
         };
     };
-    remove_3: {
+    remove_4: {
         parameters: {
             query?: never;
             header?: never;

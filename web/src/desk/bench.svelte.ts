@@ -20,6 +20,8 @@ const BETWEEN = "@";
 const MOST_AT_ONCE = 200;
 /** After these the clock may have put something anew. */
 const PLANS = ["BEGUN", "DONE", "UNDONE", "REDONE", "BROKE", "ADDED"];
+/** These say of what plan they are, so that the notebook can learn from them. */
+const MEASURES = ["COUNT", "WEIGHED", "DONE"];
 const QUIET_MS = 700;
 const SET_MS = 2_000;
 const LONGEST_NAME = 40;
@@ -227,6 +229,9 @@ export class BenchDesk {
       step,
       amount,
       words,
+      against: MEASURES.includes(what)
+        ? (this.view?.steps.find((one) => one.key === step)?.against ?? null)
+        : null,
     };
     this.pending = [...this.pending, event];
     this.#keep();

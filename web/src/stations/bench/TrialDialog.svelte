@@ -45,7 +45,7 @@
       bench.view?.handVariation ?? 0,
     ),
   );
-  const planned = $derived(desk.details?.fullness ?? 1);
+  const planned = $derived(bench.view?.fullness ?? 1);
   const g = (grams: number) => fixed(grams, 1);
 
   function weigh(of: "bare" | "iced", n: number, grams: number | null) {

@@ -11,8 +11,10 @@ import kindthimble.app.dough.DoughMakings;
 import kindthimble.app.mixing.MixingService;
 import kindthimble.app.order.Kept;
 import kindthimble.app.plan.Planner;
+import kindthimble.app.recipe.RecipeService;
 import kindthimble.app.shop.ShopService;
 import kindthimble.app.tint.TintService;
+import kindthimble.core.bench.Against;
 import kindthimble.core.bench.BagUse;
 import kindthimble.core.design.Cookie;
 import kindthimble.core.icing.BaseRecipe;
@@ -40,6 +42,7 @@ class BenchLayout {
     private final TintService tints;
     private final ShopService shop;
     private final DoughMakings makings;
+    private final RecipeService recipes;
 
     BenchLayout(
             MixingService mixings,
@@ -47,7 +50,9 @@ class BenchLayout {
             CookieService cookies,
             TintService tints,
             ShopService shop,
-            DoughMakings makings) {
+            DoughMakings makings,
+            RecipeService recipes) {
+        this.recipes = recipes;
         this.makings = makings;
         this.mixings = mixings;
         this.planner = planner;
@@ -292,7 +297,25 @@ class BenchLayout {
                 task.waits().stream()
                         .filter(wait -> wait.why() != Task.Why.REST)
                         .map(wait -> new BenchView.Wait(wait.task(), wait.seconds(), wait.why()))
-                        .toList());
+                        .toList(),
+                against(task, part, mixed, isIced ? design : null, mixing));
+    }
+
+    private Against against(
+            Task task, MixingOrder.Step part, BenchView.Mixed mixed, BenchedDesign iced, BenchedMixing mixing) {
+        if (part != null) {
+            Kitchen kitchen = mixing.kitchen();
+            return PlannedStep.mixing(
+                    part, kitchen.habits(), recipes.written(kitchen.recipe().key()), mixed);
+        }
+        return iced == null
+                ? PlannedStep.other(task, shop.settings().habits())
+                : PlannedStep.icing(
+                        task,
+                        iced.kitchen,
+                        iced.seconds(task.pass()),
+                        iced.grams(task.pass(), Mark.class),
+                        iced.grams(task.pass(), Coat.class));
     }
 
     /** Piping bags with icing; cookie bags when it is packed; boxes, each with a tag, when all of it is, or a tag to each bag. */

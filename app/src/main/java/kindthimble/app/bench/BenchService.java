@@ -118,6 +118,7 @@ public class BenchService {
                 BenchView.Base.of(recipe),
                 settings.mean(Habit.COOKIE_VARIATION_PERCENT) / PERCENT,
                 settings.mean(Habit.DAY_VARIATION_PERCENT) / PERCENT,
+                planner.fullness(now.order().details()),
                 recipe.key(),
                 settings.mean(recipe.ofFreshWhite() ? Habit.FRESH_WHITE_DAYS : Habit.POWDER_DAYS),
                 now.others().stream().map(BenchView.Other::of).toList(),

@@ -7,6 +7,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import kindthimble.app.clock.WorkOnClock;
 import kindthimble.app.tint.TintView;
+import kindthimble.core.bench.Against;
 import kindthimble.core.bench.BagUse;
 import kindthimble.core.bench.BenchEvent;
 import kindthimble.core.icing.BaseRecipe;
@@ -31,6 +32,7 @@ import kindthimble.core.work.Task;
  * @param base of it
  * @param cookieVariation from cookie to cookie, a coefficient
  * @param handVariation of the hand on the day, a coefficient
+ * @param fullness how many times as full as the house's the order's coats are planned
  * @param recipe key of the base
  * @param keepsDays how long its icing keeps
  * @param others what is next of each other order that is ahead
@@ -48,6 +50,7 @@ public record BenchView(
         Base base,
         double cookieVariation,
         double handVariation,
+        double fullness,
         String recipe,
         double keepsDays,
         List<Other> others,
@@ -134,6 +137,7 @@ public record BenchView(
      * @param mixed how icing is tinted, thinned and bagged; null where it is nothing of that
      * @param bags what it is iced out of
      * @param waits what has to be done before, and how long ago
+     * @param against what plan it is pressed against; a page sends it with what it measures
      */
     @Schema(name = "BenchStep")
     public record Step(
@@ -161,7 +165,8 @@ public record BenchView(
             List<Pieces> packaging,
             @Nullable Mixed mixed,
             List<InBag> bags,
-            List<Wait> waits) {}
+            List<Wait> waits,
+            Against against) {}
 
     /**
      * @param name of an ingredient

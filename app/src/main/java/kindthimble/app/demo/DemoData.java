@@ -102,7 +102,7 @@ class DemoData implements SmartInitializingSingleton {
 
     /** One rainy day, on which everything dries more slowly. */
     private void dampTheRoom() {
-        shop.save(shop.settings()
+        shop.save(shop.own()
                 .withRoomDays(
                         List.of(new RoomDay(LocalDate.now(clock).plusDays(DAYS_TO_RAIN), CELSIUS, DAMP_PERCENT))));
     }

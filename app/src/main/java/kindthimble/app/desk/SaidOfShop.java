@@ -3,6 +3,7 @@ package kindthimble.app.desk;
 import java.util.Arrays;
 import java.util.List;
 import kindthimble.app.history.Edit;
+import kindthimble.app.notebook.NotebookService;
 import kindthimble.app.recipe.RecipeService;
 import kindthimble.app.shelf.ShelfService;
 import kindthimble.app.tint.GelService;
@@ -17,8 +18,10 @@ class SaidOfShop {
     private final RecipeService recipes;
     private final GelService gels;
     private final ShelfService shelf;
+    private final NotebookService notebook;
 
-    SaidOfShop(RecipeService recipes, GelService gels, ShelfService shelf) {
+    SaidOfShop(RecipeService recipes, GelService gels, ShelfService shelf, NotebookService notebook) {
+        this.notebook = notebook;
         this.recipes = recipes;
         this.gels = gels;
         this.shelf = shelf;
@@ -39,6 +42,7 @@ class SaidOfShop {
             case "swatches" ->
                 gels.name(parts[1]) + ": the swatch counts " + (edit.now().asBoolean() ? "no longer" : "again");
             case "recipes" -> ofRecipe(parts, edit);
+            case "notes", "kept", "figures" -> notebook.said(parts, edit.now());
             default -> ofSettings(parts, edit);
         };
     }

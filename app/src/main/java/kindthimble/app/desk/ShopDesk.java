@@ -15,6 +15,7 @@ import kindthimble.app.history.Steps;
 import kindthimble.app.history.Tree;
 import kindthimble.app.http.Unreadable;
 import kindthimble.app.live.ShopRevision;
+import kindthimble.app.notebook.NotebookService;
 import kindthimble.app.recipe.RecipeService;
 import kindthimble.app.shelf.ShelfService;
 import kindthimble.app.shop.ShopService;
@@ -44,6 +45,7 @@ public class ShopDesk {
     private final History history;
     private final KnownPatches patches;
     private final SaidOfShop said;
+    private final NotebookService notebook;
     private final JsonMapper json;
 
     ShopDesk(
@@ -55,6 +57,7 @@ public class ShopDesk {
             History history,
             KnownPatches patches,
             SaidOfShop said,
+            NotebookService notebook,
             JsonMapper json) {
         this.shop = shop;
         this.recipes = recipes;
@@ -64,6 +67,7 @@ public class ShopDesk {
         this.history = history;
         this.patches = patches;
         this.said = said;
+        this.notebook = notebook;
         this.json = json;
     }
 
@@ -98,7 +102,7 @@ public class ShopDesk {
     public ShopView view() {
         return new ShopView(
                 revision.now(),
-                shop.settings(),
+                shop.own().with(shop.settings().habits()),
                 byKey(),
                 gels.bottles(),
                 shelf.known(),
@@ -139,7 +143,11 @@ public class ShopDesk {
         Open open = new Open();
         for (Edit edit : edits) {
             String[] parts = edit.parts();
-            if (parts[parts.length - 1].equals("removed")) {
+            if (notebook.has(parts)) {
+                open.store();
+                notebook.put(parts, edit.now());
+                open = new Open();
+            } else if (parts[parts.length - 1].equals("removed")) {
                 open.store();
                 setRemoved(parts, edit.now().asBoolean());
                 open = new Open();
@@ -171,7 +179,7 @@ public class ShopDesk {
 
         Open() {
             ObjectNode root = json.createObjectNode();
-            root.set("settings", json.valueToTree(shop.settings()));
+            root.set("settings", json.valueToTree(shop.own()));
             root.set("recipes", json.valueToTree(byKey()));
             root.set("gels", json.valueToTree(gels.bottles()));
             root.set("stock", json.valueToTree(shelf.known()));

@@ -30,7 +30,7 @@ class RoomFollower {
     }
 
     private void take(RoomAir.Air air) {
-        ShopSettings settings = shop.settings();
+        ShopSettings settings = shop.own();
         Habits habits = settings.habits();
         Habits followed = follow(habits, Habit.ROOM_CELSIUS, Math.rint(air.celsius() * 2) / 2, STEP_CELSIUS);
         followed = follow(followed, Habit.ROOM_HUMIDITY, Math.rint(air.humidityPercent()), STEP_PERCENT);

@@ -99,7 +99,7 @@ class Everything {
         Map<String, byte[]> files = new LinkedHashMap<>();
         files.put("README.txt", Words.README.getBytes(StandardCharsets.UTF_8));
         files.put("format.json", pretty(json.createObjectNode().put("format", FORMAT)));
-        files.put("shop.json", pretty(json.readTree(shop.document(shop.settings()))));
+        files.put("shop.json", pretty(json.readTree(shop.document(shop.own()))));
         files.put("recipes.json", pretty(recipes.own()));
         files.put("shelf.json", pretty(new Shelf(shelf.amounts(), shelf.boxed(), gels.boxed())));
         files.put("library.json", pretty(library.boxed()));
@@ -224,7 +224,7 @@ class Everything {
             return;
         }
         ShopSettings there = settings(files.tree("shop.json"));
-        String here = shop.document(shop.settings());
+        String here = shop.document(shop.own());
         Report.State state = json.readTree(here).equals(json.readTree(shop.document(there)))
                 ? Report.State.SAME
                 : json.readTree(here).equals(json.readTree(shop.document(ShopSettings.house())))

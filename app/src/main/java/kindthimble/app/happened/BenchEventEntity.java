@@ -8,8 +8,11 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import kindthimble.core.bench.Against;
 import kindthimble.core.bench.BenchEvent;
 import org.hibernate.annotations.Immutable;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 /** One press at the bench. */
 @Entity
@@ -33,9 +36,17 @@ class BenchEventEntity {
     private String words;
     private boolean practised;
 
+    @JdbcTypeCode(SqlTypes.JSON)
+    private Against against;
+
     protected BenchEventEntity() {}
 
     BenchEvent event() {
         return new BenchEvent(id, at, device, what, step, amount, words);
+    }
+
+    /** With what plan it was pressed against: what the notebook reads. */
+    BenchEvent whole() {
+        return new BenchEvent(id, at, device, what, step, amount, words, against);
     }
 }

@@ -27,8 +27,8 @@ interface BenchEventRepository extends JpaRepository<BenchEventEntity, Long> {
     @Query(
             nativeQuery = true,
             value =
-                    "insert into bench_event (id, order_id, at, device, what, step, amount, words, practised, received)"
-                            + " values (:id, :order, :at, :device, :what, :step, :amount, :words, :practised, :received) on conflict (id) do nothing")
+                    "insert into bench_event (id, order_id, at, device, what, step, amount, words, practised, received, against)"
+                            + " values (:id, :order, :at, :device, :what, :step, :amount, :words, :practised, :received, cast(:against as jsonb)) on conflict (id) do nothing")
     int add(
             String id,
             long order,
@@ -39,11 +39,20 @@ interface BenchEventRepository extends JpaRepository<BenchEventEntity, Long> {
             double amount,
             String words,
             boolean practised,
-            Instant received);
+            Instant received,
+            String against);
 
     /** What was pressed in play, in order. */
     @Query("from BenchEventEntity e where e.orderId in :orders and e.practised order by e.seq")
     List<BenchEventEntity> practised(Collection<Long> orders);
 
     long countByOrderId(long order);
+
+    /** How much was pressed in earnest for each order of which something says what plan it was pressed against. */
+    @Query("select e.orderId, count(e) from BenchEventEntity e where not e.practised group by e.orderId"
+            + " having count(e.against) > 0 order by e.orderId")
+    List<Object[]> telling();
+
+    @Query("from BenchEventEntity e where e.orderId = :order and not e.practised order by e.seq")
+    List<BenchEventEntity> inEarnest(long order);
 }

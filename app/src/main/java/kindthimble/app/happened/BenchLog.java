@@ -7,6 +7,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import kindthimble.app.live.Changed;
 import kindthimble.app.live.DatabaseReturned;
 import kindthimble.core.bench.BenchEvent;
@@ -17,6 +18,7 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps what was pressed at the bench, and says what is so now. */
 @Service
@@ -33,12 +35,14 @@ public class BenchLog {
     private final BenchEventRepository events;
     private final Clock clock;
     private final ApplicationEventPublisher published;
+    private final JsonMapper json;
     private final Cache<Key, Happened> known =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
     private record Key(long order, long events) {}
 
-    BenchLog(BenchEventRepository events, Clock clock, ApplicationEventPublisher published) {
+    BenchLog(BenchEventRepository events, Clock clock, ApplicationEventPublisher published, JsonMapper json) {
+        this.json = json;
         this.events = events;
         this.clock = clock;
         this.published = published;
@@ -114,11 +118,38 @@ public class BenchLog {
                     event.amount(),
                     event.words(),
                     practised,
-                    clock.instant());
+                    clock.instant(),
+                    event.against() == null ? null : json.writeValueAsString(event.against()));
+        }
+        if (added > 0 && !practised && pressed.stream().anyMatch(BenchLog::teaches)) {
+            published.publishEvent(new Taught());
         }
         if (added > 0) {
             published.publishEvent(new Changed(order, Changed.NOT_THE_ORDER, events.countByOrderId(order)));
         }
+    }
+
+    private static boolean teaches(BenchEvent event) {
+        return event.what() == BenchEvent.Pressed.UNDONE || event.against() != null;
+    }
+
+    /** Something was pressed, or taken back, that the notebook may learn from. */
+    public record Taught() {}
+
+    /**
+     * How much was pressed in earnest, by order: of those from which something may be learnt.
+     */
+    @Transactional(readOnly = true)
+    public Map<Long, Long> telling() {
+        Map<Long, Long> telling = new TreeMap<>();
+        events.telling().forEach(row -> telling.put((Long) row[0], (Long) row[1]));
+        return telling;
+    }
+
+    /** All that was pressed for an order in earnest, with what plan it was pressed against. */
+    @Transactional(readOnly = true)
+    public List<BenchEvent> inEarnest(long order) {
+        return events.inEarnest(order).stream().map(BenchEventEntity::whole).toList();
     }
 
     private static void check(long order, BenchEvent event) {

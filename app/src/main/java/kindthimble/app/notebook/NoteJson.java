@@ -17,6 +17,7 @@ final class NoteJson {
 
     private final JsonNode note;
     private final String id;
+    private boolean keep;
 
     private NoteJson(JsonNode note, String id) {
         this.note = note;
@@ -36,6 +37,13 @@ final class NoteJson {
             read.add(new NoteJson(note, id.asString()).read());
         }
         return read;
+    }
+
+    /** One note, that was read before. */
+    static Note note(JsonNode note, boolean keep) {
+        NoteJson one = new NoteJson(note, note.path("id").asString(""));
+        one.keep = keep;
+        return one.read();
     }
 
     private Note read() {
@@ -81,7 +89,7 @@ final class NoteJson {
     }
 
     private Note.Taken taken() {
-        return new Note.Taken(id, day(), optionalText("hand"), yes("keep", false));
+        return new Note.Taken(id, day(), optionalText("hand"), keep || yes("keep", false));
     }
 
     private JsonNode field(String field) {

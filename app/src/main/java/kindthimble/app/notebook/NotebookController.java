@@ -5,13 +5,18 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import kindthimble.core.notebook.BadNote;
+import kindthimble.core.notebook.Learnt;
 import kindthimble.core.notebook.Notebook;
 import kindthimble.core.notebook.Priors;
 import kindthimble.core.words.Refused;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -21,11 +26,11 @@ import tools.jackson.databind.JsonNode;
 @RestController
 @RequestMapping("/api/notebook")
 class NotebookController {
-    private static final int MOST_NOTES = 20_000;
-
+    private final NotebookService notebook;
     private final Clock clock;
 
-    NotebookController(Clock clock) {
+    NotebookController(NotebookService notebook, Clock clock) {
+        this.notebook = notebook;
         this.clock = clock;
     }
 
@@ -48,8 +53,9 @@ class NotebookController {
     FiguresLearnt preview(@RequestBody NotesWanted wanted) {
         if (wanted.notes() == null
                 || !wanted.notes().isArray()
-                || wanted.notes().size() > MOST_NOTES) {
-            throw new Refused("notes", "Send the notes as a list of at most %,d.".formatted(MOST_NOTES));
+                || wanted.notes().size() > NotebookService.MOST_NOTES) {
+            throw new Refused(
+                    "notes", "Send the notes as a list of at most %,d.".formatted(NotebookService.MOST_NOTES));
         }
         double halfLife = wanted.halfLifeDays() == null ? 0 : wanted.halfLifeDays();
         if (!(halfLife >= 0)) {
@@ -63,6 +69,55 @@ class NotebookController {
                 .stream()
                 .map(FigureView::of)
                 .toList());
+    }
+
+    /** All notes, and what they say. */
+    @GetMapping
+    NotebookView notebook() {
+        return notebook.view();
+    }
+
+    /**
+     * @param note as {@link NoteJson} reads it, without an id
+     * @param insteadOf note whose place it takes; null for none
+     */
+    record NewNote(JsonNode note, @Nullable String insteadOf) {}
+
+    /** Writes a note by hand. */
+    @PostMapping("/notes")
+    NotebookView add(@RequestBody NewNote wanted) {
+        return notebook.add(wanted.note(), wanted.insteadOf());
+    }
+
+    /** Takes a note by hand back. */
+    @DeleteMapping("/notes/{id}")
+    NotebookView remove(@PathVariable String id) {
+        return notebook.remove(id);
+    }
+
+    /** Whether a note counts however improbable it is. */
+    record KeepNote(String id, boolean keep) {}
+
+    @PutMapping("/kept")
+    NotebookView keep(@RequestBody KeepNote wanted) {
+        return notebook.keep(wanted.id(), wanted.keep());
+    }
+
+    /**
+     * @param figure its name among figures
+     * @param way what is done with it whatever notes say; null where they decide
+     */
+    record FigureDecided(String figure, @Nullable Learnt.Way way) {}
+
+    @PutMapping("/figures")
+    NotebookView decide(@RequestBody FigureDecided wanted) {
+        return notebook.decide(wanted.figure(), wanted.way());
+    }
+
+    /** All notes as a table. */
+    @GetMapping(path = "/notes.csv", produces = "text/csv;charset=UTF-8")
+    String table() {
+        return NotesTable.csv(notebook.view());
     }
 
     @ExceptionHandler

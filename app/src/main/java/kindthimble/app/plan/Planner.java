@@ -79,6 +79,12 @@ public class Planner {
         return kitchen(shop.settings(), recipe(details), details);
     }
 
+    /** How many times as full as the house's figures say the coats of an order are planned. */
+    public double fullness(OrderDetails details) {
+        Kitchen kitchen = kitchen(details);
+        return kitchen.mean(kitchen.filling().coats());
+    }
+
     /** What the designs of an order are measured with, in a shop with these numbers. */
     public static Kitchen kitchen(ShopSettings settings, BaseRecipe base, OrderDetails details) {
         Filling filling = details.filling() == null ? settings.filling() : details.filling();
@@ -139,10 +145,9 @@ public class Planner {
     public Kitchens kitchens() {
         ShopSettings settings = shop.settings();
         Map<String, BaseRecipe> bases = new HashMap<>();
-        recipes.all().forEach(recipe -> bases.put(recipe.key(), recipe));
         return details -> {
             String key = details.recipe() == null ? settings.recipe() : details.recipe();
-            BaseRecipe base = bases.containsKey(key) ? bases.get(key) : recipes.recipe(key);
+            BaseRecipe base = bases.computeIfAbsent(key, recipes::recipe);
             return kitchen(settings, base, details);
         };
     }

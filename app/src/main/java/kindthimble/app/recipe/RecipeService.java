@@ -10,6 +10,7 @@ import kindthimble.app.history.Edit;
 import kindthimble.app.history.History;
 import kindthimble.app.live.ShopMemory;
 import kindthimble.app.live.ShopRevision;
+import kindthimble.app.shop.LearntFigures;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.icing.Ingredient;
 import kindthimble.core.icing.ThinningCurve;
@@ -35,14 +36,21 @@ public class RecipeService {
     private final History history;
     private final ShopRevision revision;
     private final ShopMemory memory;
+    private final LearntFigures learnt;
     private final JsonMapper json;
 
     RecipeService(
-            RecipeRepository recipes, History history, ShopRevision revision, ShopMemory memory, JsonMapper json) {
+            RecipeRepository recipes,
+            History history,
+            ShopRevision revision,
+            ShopMemory memory,
+            LearntFigures learnt,
+            JsonMapper json) {
         this.recipes = recipes;
         this.history = history;
         this.revision = revision;
         this.memory = memory;
+        this.learnt = learnt;
         this.json = json;
     }
 
@@ -68,17 +76,25 @@ public class RecipeService {
     }
 
     /**
+     * A base as it thins in this kitchen.
+     *
      * @throws Refused when there is none of that key
      */
     @Transactional(readOnly = true, noRollbackFor = Refused.class)
     public BaseRecipe recipe(String key) {
-        return memory.of(new Asked(key), () -> found(key));
+        return memory.of(new Asked(key), () -> learnt.now().in(written(key)));
     }
 
     /** One of another kind than all else that is remembered of the shop. */
     private record Asked(String key) {}
 
-    private BaseRecipe found(String key) {
+    /**
+     * A base as the house or the shop has written it, without what counts have said of it since.
+     *
+     * @throws Refused when there is none of that key
+     */
+    @Transactional(readOnly = true, noRollbackFor = Refused.class)
+    public BaseRecipe written(String key) {
         return recipes.findById(key)
                 .map(RecipeEntity::recipe)
                 .or(() -> HouseRecipes.ALL.stream()
@@ -120,9 +136,9 @@ public class RecipeService {
      * @return the recipe as it stands now
      */
     BaseRecipe takeBack(String key) {
-        BaseRecipe before = recipe(key);
+        BaseRecipe before = written(key);
         putAway(key);
-        BaseRecipe now = recipe(key);
+        BaseRecipe now = written(key);
         boolean ofHouse = HouseRecipes.ALL.stream().anyMatch(one -> one.key().equals(key));
         history.keep(
                 null,
@@ -144,7 +160,7 @@ public class RecipeService {
 
     /** Brings a recipe back that was put away. */
     BaseRecipe restore(String key) {
-        BaseRecipe recipe = recipe(key);
+        BaseRecipe recipe = written(key);
         recipes.findById(key).ifPresent(stored -> stored.putAway(false));
         revision.touch();
         history.keep(null, null, List.of(new Edit(place(key), null, json.valueToTree(recipe))));

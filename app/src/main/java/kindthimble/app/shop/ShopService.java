@@ -1,5 +1,6 @@
 package kindthimble.app.shop;
 
+import kindthimble.app.live.ShopMemory;
 import kindthimble.app.live.ShopRevision;
 import kindthimble.core.kitchen.ShopSettings;
 import kindthimble.core.words.Refused;
@@ -15,9 +16,13 @@ public class ShopService {
     private final ShopRepository shops;
     private final ShopJson json;
     private final ShopRevision revision;
+    private final LearntFigures learnt;
+    private final ShopMemory memory;
 
-    ShopService(ShopRepository shops, ShopJson json, ShopRevision revision) {
+    ShopService(ShopRepository shops, ShopJson json, ShopRevision revision, LearntFigures learnt, ShopMemory memory) {
         this.shops = shops;
+        this.learnt = learnt;
+        this.memory = memory;
         this.revision = revision;
         this.json = json;
     }
@@ -28,9 +33,15 @@ public class ShopService {
         stored();
     }
 
-    /** The shop's settings as they stand. */
+    /** What everything is planned with: the shop's settings, and what its notebook has learnt where it has not set a figure itself. */
     @Transactional(readOnly = true)
     public ShopSettings settings() {
+        return memory.of(ShopSettings.class, () -> learnt.now().in(own()));
+    }
+
+    /** The shop's settings as it has set them, without what was learnt. */
+    @Transactional(readOnly = true)
+    public ShopSettings own() {
         return shops.findById(ShopEntity.ONLY)
                 .map(shop -> json.read(shop.document()))
                 .orElseGet(ShopSettings::house);

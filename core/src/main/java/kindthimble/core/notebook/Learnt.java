@@ -123,6 +123,23 @@ public record Learnt(Map<String, Double> means) {
         return own.keySet();
     }
 
+    /**
+     * By how much something that was planned has to be multiplied, so that it is what the house's figure says.
+     *
+     * @param figure that it was planned by, as notes call it
+     * @param used figures that it was planned with
+     */
+    public static double houseTimes(String figure, Habits used) {
+        Set<Habit> habits = habitsOf(figure);
+        // Of several, one that the shop has typed says nothing of the others.
+        return habits.stream()
+                .filter(habit -> habits.size() == 1 || used.all().get(habit).source() == Measured.Source.LEARNT)
+                .filter(habit -> used.mean(habit) > 0)
+                .findFirst()
+                .map(habit -> habit.house().mean() / used.mean(habit))
+                .orElse(1.0);
+    }
+
     /** How coats of a way of filling are called in notes: {@code wall and flood}. */
     public static String school(Filling filling) {
         return filling.name().toLowerCase(Locale.ROOT).replace('_', ' ');

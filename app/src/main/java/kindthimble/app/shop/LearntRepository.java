@@ -1,0 +1,5 @@
+package kindthimble.app.shop;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface LearntRepository extends JpaRepository<LearntEntity, Long> {}
