@@ -17,6 +17,8 @@ const stations = {
   library: () => import("./stations/library/Library.svelte"),
   newCutter: () => import("./stations/library/NewCutter.svelte"),
   devices: () => import("./stations/devices/Devices.svelte"),
+  notebook: () => import("./stations/notebook/Notebook.svelte"),
+  shopNotebook: () => import("./stations/notebook/ShopNotebook.svelte"),
   later: () => import("./stations/later/Later.svelte"),
 };
 
@@ -24,6 +26,7 @@ export const { p, navigate, isActive, route } = createRouter({
   "/": stations.week,
   "/shop": stations.shop,
   "/shelf": stations.shopShelf,
+  "/notebook": stations.shopNotebook,
   "/library": stations.library,
   "/library/cutter": stations.newCutter,
   "/devices": stations.devices,
@@ -39,6 +42,7 @@ export const { p, navigate, isActive, route } = createRouter({
     "/clock": stations.clock,
     "/bench": stations.bench,
     "/shelf": stations.shelf,
+    "/notebook": stations.notebook,
     "/:station": stations.later,
     layout: OrderFrame,
   },

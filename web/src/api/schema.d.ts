@@ -1490,12 +1490,12 @@ export interface components {
             eachSeconds: number;
             /** Format: double */
             setOutSeconds: number;
-            recipe: string;
+            recipe: string | null;
             /** Format: double */
             ownSeconds: number;
             /** Format: double */
             baseGrams: number;
-            school: string;
+            school: string | null;
             /** Format: double */
             icedGrams: number;
             /** Format: double */
@@ -1658,7 +1658,7 @@ export interface components {
             /** Format: double */
             amount: number;
             words: string;
-            against: components["schemas"]["Against"];
+            against: components["schemas"]["Against"] | null;
         };
         BenchGelled: {
             gel: string;
@@ -4476,6 +4476,8 @@ export interface components {
             is: components["schemas"]["Thins"];
             counts: components["schemas"]["CountNoted"][];
             /** Format: double */
+            mostWater: number;
+            /** Format: double */
             seconds: number;
             /** Format: double */
             waterWas: number;
@@ -4486,7 +4488,7 @@ export interface components {
             /** Format: double */
             ownSeconds: number;
             /** Format: double */
-            perGram: number;
+            mostWaterSeconds: number;
         };
         TintView: {
             wanted: string;

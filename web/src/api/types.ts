@@ -69,3 +69,7 @@ export type BenchEvent = Schemas["BenchEvent"];
 export type ReachView = Schemas["ReachView"];
 export type ReachInvitation = Schemas["ReachInvitation"];
 export type Device = Schemas["Device"];
+export type NotebookView = Schemas["NotebookView"];
+export type FigureKnown = Schemas["FigureKnown"];
+export type ThinningKnown = Schemas["ThinningKnown"];
+export type Noted = Schemas["Noted"];

@@ -26,6 +26,7 @@ describe("the rules that are compiled for the page", () => {
       step: "run",
       amount,
       words,
+      against: null,
     });
     const pressed = [1, 2, 3, 4, 5, 6].map((n) => event(n, "ICED", n));
     const view = { cookieVariation: 0.12, handVariation: 0.08 } as BenchView;

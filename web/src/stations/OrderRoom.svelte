@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { notebook } from "../desk/notebook.svelte";
   import { onMount, type Snippet, tick, untrack } from "svelte";
   import { nameOfPlace } from "../desk/names";
   import { type OrderDesk, provideDesk } from "../desk/order.svelte";
@@ -80,6 +81,12 @@
     const left = steps.filter((step) => !done.has(step.key)).length;
     return left === 0 ? "all done" : done.size === 0 ? "not begun" : `${left} to do`;
   });
+  const noted = $derived.by(() => {
+    const notes = notebook.view?.notes;
+    if (!notes) return "";
+    const aside = notes.filter((note) => note.aside).length;
+    return aside > 0 ? `${aside} to look at` : plural(notes.length, "note");
+  });
   const states = $derived({
     Set: `${plural(desk.designs.length, "design")} · ${desk.cookies}`,
     Cookie: desk.designs.length ? `${drawn} of ${desk.designs.length} drawn` : "nothing yet",
@@ -90,7 +97,7 @@
         : "nothing to mix",
     Clock: started,
     Bench: benched,
-    Notebook: "later",
+    Notebook: noted,
     Shelf: short === null ? "" : short === 0 ? "nothing short" : `${short} short`,
   });
 

@@ -22,6 +22,7 @@
     { address: "/orders", word: "All orders" },
     { address: "/shelf", word: "Shelf" },
     { address: "/library", word: "Library" },
+    { address: "/notebook", word: "Notebook" },
     { address: "/shop", word: "The shop's numbers" },
     { address: "/devices", word: "Devices" },
   ];

@@ -28,6 +28,15 @@ export function grams(g: number): string {
   return g >= 19.95 || g === 0 ? fixed(Math.round(g), 0) : fixed(g, 1);
 }
 
+/** A figure with no more digits than a kitchen measures: 103, 25.4, 6.3, 0.26. */
+export function short(n: number): string {
+  const size = Math.abs(n);
+  const digits = size >= 100 ? 0 : size >= 2 ? 1 : 2;
+  return fixed(Math.round(n * 10 ** digits) / 10 ** digits, digits)
+    .replace(/([.,]\d*?)0+$/, "$1")
+    .replace(/[.,]$/, "");
+}
+
 /** A chance in words: 0.02 is "1 in 50". */
 export function chance(p: number): string {
   return p <= 0 ? "never" : `1 in ${fixed(Math.round(1 / p), 0)}`;

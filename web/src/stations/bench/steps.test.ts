@@ -33,6 +33,19 @@ function step(key: string, waits: BenchStep["waits"] = []): BenchStep {
     mixed: null,
     bags: [],
     waits,
+    against: {
+      work: "ice",
+      minutes: 1,
+      cookies: 12,
+      eachSeconds: 5,
+      setOutSeconds: 60,
+      recipe: null,
+      ownSeconds: 0,
+      baseGrams: 0,
+      school: "wall and flood",
+      icedGrams: 0,
+      coatGrams: 0,
+    },
   };
 }
 
@@ -51,7 +64,7 @@ function event(
   device = "tablet",
 ): BenchEvent {
   const at = new Date(START + minute * MINUTE).toISOString();
-  return { id: `e${ids++}`, at, device, what, step: of, amount: 0, words };
+  return { id: `e${ids++}`, at, device, what, step: of, amount: 0, words, against: null };
 }
 
 function next(events: BenchEvent[], minute: number, device = "tablet"): string | undefined {

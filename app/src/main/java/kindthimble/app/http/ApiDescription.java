@@ -88,6 +88,11 @@ class ApiDescription {
             // A design may leave its filling open, a bowl be tinted on its own; core's records carry no annotation
             // for that.
             ofDesign.get("filling").addExtension("x-may-be-null", true);
+            Map<String, Schema> ofPress = schemas.get("BenchEvent").getProperties();
+            ofPress.get("against").addExtension("x-may-be-null", true);
+            Map<String, Schema> ofPlan = schemas.get("Against").getProperties();
+            ofPlan.get("recipe").addExtension("x-may-be-null", true);
+            ofPlan.get("school").addExtension("x-may-be-null", true);
             ofDesign.get("withoutThoughts").addExtension("x-may-be-null", true);
             Map<String, Schema> ofBowl = schemas.get("Bowl").getProperties();
             ofBowl.get("letDown").addExtension("x-may-be-null", true);

@@ -47,6 +47,9 @@ public class NotebookService {
     /** After so many days a note counts half. */
     private static final double HALF_LIFE_DAYS = 180;
 
+    /** So much water in 100 g of base makes nearly all floods. */
+    private static final double USUAL_WATER = 12;
+
     private static final int LONGEST_WORDS = 400;
     private static final int LONGEST_NOTE = 4_000;
 
@@ -189,19 +192,26 @@ public class NotebookService {
                     .map(one ->
                             new NotebookView.Counted(one.id(), one.water(), one.seconds(), aside.contains(one.id())))
                     .toList();
+            double most =
+                    counts.stream().mapToDouble(NotebookView.Counted::water).reduce(USUAL_WATER, Math::max);
             if (!counts.isEmpty()) {
                 curves.add(new NotebookView.Curve(
                         base.key(),
                         base.name(),
-                        new NotebookView.Thins(own.ownCountSeconds(), own.perGram()),
-                        new NotebookView.Thins(now.ownCountSeconds(), now.perGram()),
+                        line(own, most),
+                        line(now, most),
                         counts,
+                        most,
                         flood,
                         water(own, flood),
                         water(now, flood)));
             }
         }
         return curves;
+    }
+
+    private static NotebookView.Thins line(ThinningCurve curve, double most) {
+        return new NotebookView.Thins(curve.ownCountSeconds(), curve.secondsWith(most));
     }
 
     private static double water(ThinningCurve curve, double seconds) {

@@ -57,6 +57,7 @@ public record NotebookView(List<Known> figures, List<Curve> curves, List<Noted> 
      * @param was as its recipe says
      * @param is as its counts say
      * @param counts each line that was drawn
+     * @param mostWater as far as the lines are drawn, in grams in 100 g of base
      * @param seconds a flood's usual count
      * @param waterWas grams in 100 g of base that it takes by the recipe
      * @param waterIs and by the counts
@@ -68,13 +69,14 @@ public record NotebookView(List<Known> figures, List<Curve> curves, List<Noted> 
             Thins was,
             Thins is,
             List<Counted> counts,
+            double mostWater,
             double seconds,
             double waterWas,
             double waterIs) {}
 
-    /** t0 in seconds, and b for each gram of water in 100 g of base. */
+    /** A line that is straight where seconds are drawn by their logarithms: t0 in seconds without water, and what it counts with the most. */
     @Schema(name = "Thins")
-    public record Thins(double ownSeconds, double perGram) {}
+    public record Thins(double ownSeconds, double mostWaterSeconds) {}
 
     @Schema(name = "CountNoted")
     public record Counted(String note, double water, double seconds, boolean aside) {}

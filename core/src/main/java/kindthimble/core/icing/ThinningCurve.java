@@ -20,6 +20,11 @@ public record ThinningCurve(double ownCountSeconds, double perGram) {
         }
     }
 
+    /** Seconds that icing counts with so many grams of water in 100 g of its base. */
+    public double secondsWith(double waterPer100Base) {
+        return ownCountSeconds * Math.exp(-perGram * waterPer100Base);
+    }
+
     /** Grams of water for 100 g of base to reach a consistency; negative when the base has too much already. */
     public double waterPer100Base(Consistency wanted) {
         return Math.log(ownCountSeconds / wanted.countSeconds()) / perGram;
