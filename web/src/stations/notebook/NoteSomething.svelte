@@ -26,7 +26,6 @@
   const kind = $derived(kinds.find((one) => one.key === chosen) ?? kinds[0]);
 
   export function show() {
-    void shop.open().catch(() => undefined);
     values = {};
     words = "";
     trouble = "";

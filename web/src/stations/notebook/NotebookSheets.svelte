@@ -1,6 +1,7 @@
 <script lang="ts">
   import { onMount } from "svelte";
   import { notebook } from "../../desk/notebook.svelte";
+  import { shop } from "../../desk/shop.svelte";
   import { isShortcut } from "../../parts/keys";
   import Press from "../../parts/Press.svelte";
   import Sheet from "../../parts/Sheet.svelte";
@@ -12,7 +13,10 @@
 
   let { order = null }: { order?: number | null } = $props();
 
-  onMount(() => void notebook.open());
+  onMount(() => {
+    void notebook.open();
+    void shop.open().catch(() => undefined);
+  });
 
   const view = $derived(notebook.view);
   const aside = $derived(view?.notes.filter((note) => note.aside) ?? []);
@@ -126,6 +130,7 @@
     color: var(--cobalt);
     text-decoration: underline;
     min-height: var(--target);
+    margin: -14px 0;
     cursor: pointer;
   }
   .presses {

@@ -117,7 +117,6 @@ export function kindsOf(bases: Record<string, string>, doughs: Record<string, st
 
 /** What goes with a kind and needs not be asked. */
 export const ALSO: Record<string, Record<string, string | number>> = {
-  cookie: { order: "by hand" },
   broken: { form: "whole" },
   bake: { what: "spread" },
 };

@@ -9,7 +9,8 @@
 
   const measured = $derived(shop.settings?.habits[habit.habit]);
   const unit = $derived(habit.unit ? ` ${habit.unit}` : "");
-  const isOwn = $derived(measured !== undefined && measured.source !== "HOUSE");
+  const isOwn = $derived(measured !== undefined && measured.source === "SHOP");
+  const isLearnt = $derived(measured?.source === "LEARNT");
   const step = $derived(habit.whole ? 1 : stepFor(habit.house.mean));
   const isWeighed = $derived(/ weighs$/.test(habit.word) && habit.house.mean >= 0.1);
 
@@ -44,6 +45,7 @@
     <span class="soft"
       >{habit.least} to {habit.most}{unit}; the house says {habit.house.mean}{unit}.</span
     >
+    {#if isLearnt}<a href="/notebook">learnt from your notes</a>{/if}
   </p>
   <button
     class="back"

@@ -44,7 +44,7 @@
       words.every((word) => `${habit.word} ${habit.says}`.toLowerCase().includes(word)),
     );
   });
-  const isOwn = (habit: HabitView) => shop.settings?.habits[habit.habit]?.source !== "HOUSE";
+  const isOwn = (habit: HabitView) => shop.settings?.habits[habit.habit]?.source === "SHOP";
   const own = (of: Chapter) => habits.filter((one) => one.chapter === of && isOwn(one)).length;
 
   /** Where a place of the shop's numbers is: its chapter is opened. */

@@ -21,6 +21,7 @@ import kindthimble.app.mixing.MixingChanges;
 import kindthimble.app.order.Kept;
 import kindthimble.app.order.Together;
 import kindthimble.app.plan.Planner;
+import kindthimble.app.shop.LearntFigures;
 import kindthimble.app.shop.ShopService;
 import kindthimble.core.bench.BenchEvent;
 import kindthimble.core.bench.DeviceClock;
@@ -28,6 +29,7 @@ import kindthimble.core.bench.Happened;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.icing.BaseRecipe;
 import kindthimble.core.kitchen.ShopSettings;
+import kindthimble.core.notebook.Learnt;
 import kindthimble.core.words.Refused;
 import kindthimble.core.work.Task;
 import org.springframework.stereotype.Service;
@@ -39,7 +41,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Service
 @Transactional
 public class BenchService {
-    private static final double PERCENT = 100;
 
     /** What can take something off the shelf, or put it back. */
     private static final Set<BenchEvent.Pressed> TAKES = Set.of(
@@ -53,6 +54,7 @@ public class BenchService {
     private final BenchLayout layout;
     private final Planner planner;
     private final ShopService shop;
+    private final LearntFigures learnt;
     private final OffTheShelf shelf;
     private final Scales scales;
     private final TransactionTemplate transactions;
@@ -67,6 +69,7 @@ public class BenchService {
             BenchLayout layout,
             Planner planner,
             ShopService shop,
+            LearntFigures learnt,
             OffTheShelf shelf,
             Scales scales,
             TransactionTemplate transactions,
@@ -79,6 +82,7 @@ public class BenchService {
         this.layout = layout;
         this.planner = planner;
         this.shop = shop;
+        this.learnt = learnt;
         this.shelf = shelf;
         this.scales = scales;
         this.transactions = transactions;
@@ -100,6 +104,11 @@ public class BenchService {
     private BenchView view(WorkOnClock.Work now, BenchLayout.Laid laid) {
         ShopSettings settings = shop.settings();
         BaseRecipe recipe = planner.recipe(now.leading().details());
+        Learnt.Hand hand = learnt.now()
+                .hand(
+                        now.order().details().filling() == null
+                                ? settings.filling()
+                                : now.order().details().filling());
         Set<String> keys = laid.steps().stream().map(BenchView.Step::key).collect(Collectors.toSet());
         laid.bags().forEach(bag -> bag.drinks().forEach(drink -> keys.add(drink.step())));
         List<BenchEvent> pressed = log.of(now.mixed().stream().map(Kept::id).toList()).stream()
@@ -116,8 +125,8 @@ public class BenchService {
                 log.newest(now.mixed().stream().map(Kept::id).toList()),
                 laid.bags(),
                 BenchView.Base.of(recipe),
-                settings.mean(Habit.COOKIE_VARIATION_PERCENT) / PERCENT,
-                settings.mean(Habit.DAY_VARIATION_PERCENT) / PERCENT,
+                hand.cookie(),
+                hand.nextOrder(),
                 planner.fullness(now.order().details()),
                 recipe.key(),
                 settings.mean(recipe.ofFreshWhite() ? Habit.FRESH_WHITE_DAYS : Habit.POWDER_DAYS),

@@ -31,7 +31,7 @@ import kindthimble.core.work.Task;
  * @param bags of the mixing, each with all that drinks from it
  * @param base of it
  * @param cookieVariation from cookie to cookie, a coefficient
- * @param handVariation of the hand on the day, a coefficient
+ * @param handVariation of the hand, as far as it is known: how unsure its mean is, and how it varies from order to order; a coefficient
  * @param fullness how many times as full as the house's the order's coats are planned
  * @param recipe key of the base
  * @param keepsDays how long its icing keeps

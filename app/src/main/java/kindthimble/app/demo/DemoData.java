@@ -4,8 +4,10 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import kindthimble.app.happened.Practising;
 import kindthimble.app.history.History;
+import kindthimble.app.notebook.NotebookService;
 import kindthimble.app.order.Orders;
 import kindthimble.app.order.Together;
 import kindthimble.app.shelf.ShelfService;
@@ -15,6 +17,7 @@ import kindthimble.core.drying.RoomDay;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
 import kindthimble.core.kitchen.HouseRecipes;
+import kindthimble.core.notebook.Learnt;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
@@ -22,6 +25,8 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Puts the demo orders into a database that has never had an order. They go the same way as any order. */
 @Component
@@ -35,6 +40,8 @@ class DemoData implements SmartInitializingSingleton {
     /** Which of them is at the bench. */
     private static final int HALF_WAY = 2;
 
+    private static final String DRIED_EGG_WHITE = "dried-egg-white";
+
     private static final double FULL_BOTTLE_DROPS = 350;
 
     private final Orders orders;
@@ -45,6 +52,8 @@ class DemoData implements SmartInitializingSingleton {
     private final ShelfService shelf;
     private final GelService gels;
     private final History history;
+    private final NotebookService notebook;
+    private final JsonMapper json;
     private final Clock clock;
     /** A day on which the hand puts on a quarter more than planned. */
     private static final long PLAYED = 2028;
@@ -66,6 +75,8 @@ class DemoData implements SmartInitializingSingleton {
             GelService gels,
             History history,
             ShopService shop,
+            NotebookService notebook,
+            JsonMapper json,
             Clock clock,
             PlatformTransactionManager transactions) {
         this.orders = orders;
@@ -77,6 +88,8 @@ class DemoData implements SmartInitializingSingleton {
         this.gels = gels;
         this.history = history;
         this.shop = shop;
+        this.notebook = notebook;
+        this.json = json;
         this.clock = clock;
         this.transactions = new TransactionTemplate(transactions);
     }
@@ -91,6 +104,7 @@ class DemoData implements SmartInitializingSingleton {
                 stockTheShelf();
                 fillTheGels();
                 dampTheRoom();
+                writeNotes();
                 bench.halfWay(taken.get(HALF_WAY));
                 taken.forEach(order -> practising.begin(order, PLAYED));
                 // What came with the shop is nothing that she has done.
@@ -98,6 +112,37 @@ class DemoData implements SmartInitializingSingleton {
                 LOG.info("Demo orders are in");
             }
         });
+    }
+
+    /** What two orders before these have taught: how dried egg white thins, and two figures more. One count does not fit, one figure is held. */
+    private void writeNotes() {
+        double[][] counts = {
+            {1.6, 52}, {2.1, 46}, {3, 37}, {3.8, 30}, {4.4, 25.5}, {5.1, 20.5}, {5.9, 17.5}, {6.6, 13.8}, {7.3, 12.2}
+        };
+        for (int i = 0; i < counts.length; i++) {
+            note(
+                    counts.length - i,
+                    "count",
+                    Map.of("recipe", DRIED_EGG_WHITE, "water", counts[i][0], "seconds", counts[i][1]));
+        }
+        note(
+                6,
+                "count",
+                Map.of("recipe", DRIED_EGG_WHITE, "water", 6.2, "seconds", 41.0, "words", "the bowl was not stirred"));
+        for (double grams : new double[] {1.5, 1.42, 1.61, 1.5}) {
+            note(9, "piece", Map.of("what", "petal", "n", 10, "measured", grams));
+        }
+        for (double minutes : new double[] {2.1, 2.6, 2.4, 2.2, 2.8}) {
+            note(8, "step", Map.of("work", "flavour", "measured", minutes));
+        }
+        notebook.decide("piece petal", Learnt.Way.HELD);
+    }
+
+    private void note(int daysAgo, String kind, Map<String, Object> said) {
+        ObjectNode note = json.valueToTree(said);
+        note.put("kind", kind)
+                .put("day", LocalDate.now(clock).minusDays(daysAgo).toString());
+        notebook.add(note, null);
     }
 
     /** One rainy day, on which everything dries more slowly. */

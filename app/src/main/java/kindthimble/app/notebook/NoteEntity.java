@@ -1,6 +1,7 @@
 package kindthimble.app.notebook;
 
 import jakarta.annotation.Nullable;
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
@@ -14,6 +15,10 @@ import org.hibernate.type.SqlTypes;
 class NoteEntity {
     @Id
     private String id;
+
+    /** In the order of their arrival. */
+    @Column(insertable = false, updatable = false)
+    private Long seq;
 
     private Instant received;
 
@@ -35,10 +40,6 @@ class NoteEntity {
 
     String id() {
         return id;
-    }
-
-    Instant received() {
-        return received;
     }
 
     String document() {

@@ -4,5 +4,5 @@ import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface NoteRepository extends JpaRepository<NoteEntity, String> {
-    List<NoteEntity> findAllByOrderByReceivedAscIdAsc();
+    List<NoteEntity> findAllByOrderBySeqAsc();
 }

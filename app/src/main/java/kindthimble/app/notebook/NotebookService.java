@@ -4,6 +4,7 @@ import jakarta.annotation.Nullable;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -143,18 +144,23 @@ public class NotebookService {
         return new NotebookView(
                 known,
                 curves(written, figures, aside),
-                written.stream()
-                        .map(one -> noted(one, aside, names))
-                        .sorted(Comparator.comparing(NotebookView.Noted::aside)
-                                .thenComparing(NotebookView.Noted::day)
-                                .thenComparing(NotebookView.Noted::id)
-                                .reversed())
-                        .toList(),
+                newestFirst(
+                        written.stream().map(one -> noted(one, aside, names)).toList()),
                 (int) written.stream()
                         .map(Written::order)
                         .filter(order -> order != null)
                         .distinct()
                         .count());
+    }
+
+    /** By their days, and of one day by when they were written; those that were set aside before all others. */
+    private static List<NotebookView.Noted> newestFirst(List<NotebookView.Noted> asWritten) {
+        List<NotebookView.Noted> notes = new ArrayList<>(asWritten);
+        Collections.reverse(notes);
+        notes.sort(Comparator.comparing(NotebookView.Noted::aside)
+                .thenComparing(NotebookView.Noted::day)
+                .reversed());
+        return notes;
     }
 
     private static double moved(NotebookView.Known known) {
@@ -178,12 +184,12 @@ public class NotebookService {
     }
 
     private List<NotebookView.Curve> curves(List<Written> written, List<Figure> figures, Set<String> aside) {
-        Map<String, Double> means = Learnt.of(figures, Map.of()).means();
+        Learnt said = Learnt.of(figures, Map.of());
         double flood = shop.settings().mean(Habit.FLOOD_COUNT_SECONDS);
         List<NotebookView.Curve> curves = new ArrayList<>();
         for (BaseRecipe base : recipes.all()) {
             ThinningCurve own = base.curve();
-            ThinningCurve now = new Learnt(means).in(base).curve();
+            ThinningCurve now = said.in(base).curve();
             List<NotebookView.Counted> counts = written.stream()
                     .filter(Written::counts)
                     .filter(one -> one.note() instanceof Note.Count count
@@ -261,6 +267,10 @@ public class NotebookService {
             note.put(
                     "t0",
                     recipes.written(note.path("recipe").asString("")).curve().ownCountSeconds());
+        }
+        if (note.path("kind").asString("").equals("cookie") && !note.hasNonNull("order")) {
+            // One hand on one day ices alike.
+            note.put("order", "by hand " + note.path("day").asString(""));
         }
         if (note.hasNonNull("planned")) {
             return;

@@ -51,7 +51,7 @@ class Notes {
     List<Written> all() {
         Set<String> keep = kept.findAll().stream().map(KeptNoteEntity::noteId).collect(Collectors.toSet());
         List<Written> all = new ArrayList<>();
-        List<NoteEntity> own = byHand.findAllByOrderByReceivedAscIdAsc();
+        List<NoteEntity> own = byHand.findAllByOrderBySeqAsc();
         Set<String> replaced = own.stream()
                 .filter(one -> !one.isRemoved() && one.insteadOf() != null)
                 .map(NoteEntity::insteadOf)

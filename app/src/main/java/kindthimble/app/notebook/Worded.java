@@ -57,7 +57,7 @@ final class Worded {
         }
         if (note instanceof Note.Piece one) {
             return say(
-                    "%d x %s weigh %s g together, %s planned",
+                    "%d × %s weigh %s g together, %s planned",
                     one.of(), one.what(), number(one.measured()), number(one.of() * one.planned()));
         }
         if (note instanceof Note.Place one) {

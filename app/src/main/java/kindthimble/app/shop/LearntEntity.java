@@ -3,11 +3,11 @@ package kindthimble.app.shop;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import java.util.Map;
+import kindthimble.core.notebook.Learnt;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
-/** What plans take from the notebook: means by the names of figures. */
+/** What plans take from the notebook. */
 @Entity
 @Table(name = "learnt")
 class LearntEntity {
@@ -17,13 +17,13 @@ class LearntEntity {
     private long id = ONLY;
 
     @JdbcTypeCode(SqlTypes.JSON)
-    private Map<String, Double> document = Map.of();
+    private Learnt document = Learnt.NOTHING;
 
-    Map<String, Double> means() {
+    Learnt learnt() {
         return document;
     }
 
-    void set(Map<String, Double> means) {
-        document = means;
+    void set(Learnt wanted) {
+        document = wanted;
     }
 }

@@ -26,9 +26,7 @@ public class LearntFigures {
     }
 
     private Learnt stored() {
-        return learnt.findById(LearntEntity.ONLY)
-                .map(row -> new Learnt(row.means()))
-                .orElse(Learnt.NOTHING);
+        return learnt.findById(LearntEntity.ONLY).map(LearntEntity::learnt).orElse(Learnt.NOTHING);
     }
 
     /** Has all plans take something else; what is the same changes nothing. */
@@ -38,7 +36,7 @@ public class LearntFigures {
             return;
         }
         LearntEntity row = learnt.findById(LearntEntity.ONLY).orElseGet(LearntEntity::new);
-        row.set(wanted.means());
+        row.set(wanted);
         learnt.saveAndFlush(row);
         revision.touch();
     }

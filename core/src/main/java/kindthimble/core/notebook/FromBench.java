@@ -88,8 +88,14 @@ public final class FromBench {
         }
     }
 
-    /** Trial cookies: {@code bare} and {@code iced}, and so on with {@code bare 2}. */
+    /**
+     * Trial cookies: {@code bare} and {@code iced}, and so on with {@code bare 2}. They are noted when their tray is done: until then they speak for their own
+     * order, and would be counted twice there.
+     */
     private void trials(List<BenchEvent> step) {
+        if (step.stream().noneMatch(event -> event.what() == Pressed.DONE)) {
+            return;
+        }
         Map<String, Double> bare = new HashMap<>();
         Map<String, BenchEvent> iced = new TreeMap<>();
         for (BenchEvent event : step) {

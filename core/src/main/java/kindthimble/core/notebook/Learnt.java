@@ -20,10 +20,32 @@ import kindthimble.core.kitchen.ShopSettings;
  * nothing that was learnt stands in for it.
  *
  * @param means by the names of figures, see {@link Figure}
+ * @param hands by the ways of filling, as notes call them: of those that were noted
  */
-public record Learnt(Map<String, Double> means) {
-    public static final Learnt NOTHING = new Learnt(Map.of());
+public record Learnt(Map<String, Double> means, Map<String, Hand> hands) {
+    public static final Learnt NOTHING = new Learnt(Map.of(), Map.of());
 
+    /**
+     * How far a hand that ices can be relied on, each a coefficient of variation.
+     *
+     * @param sd how unsure it is how full it ices in the mean
+     * @param day how much one order differs from the next
+     * @param cookie how much one cookie differs from the next
+     */
+    public record Hand(double sd, double day, double cookie) {
+        /** As the house believes before anything is noted. */
+        public static final Hand HOUSE = new Hand(
+                Priors.HOUSE.coat().m(),
+                Priors.HOUSE.coat().sh(),
+                Priors.HOUSE.coat().sc());
+
+        /** How much the next order may differ from what is planned, before anything of it is weighed. */
+        public double nextOrder() {
+            return Math.hypot(sd, day);
+        }
+    }
+
+    private static final String COAT = "coat ";
     private static final String[] BREAKS = {"baked", "iced", "packed"};
 
     /** House's chance of breaking, each time. */
@@ -34,6 +56,7 @@ public record Learnt(Map<String, Double> means) {
 
     public Learnt {
         means = Map.copyOf(means);
+        hands = hands == null ? Map.of() : Map.copyOf(hands);
     }
 
     /** What is done with a figure, whatever notes say. */
@@ -58,7 +81,16 @@ public record Learnt(Map<String, Double> means) {
      */
     public static Learnt of(List<Figure> figures, Map<String, Decision> decisions) {
         Map<String, Double> means = new LinkedHashMap<>();
-        figures.forEach(figure -> means.put(figure.figure(), figure.mean()));
+        Map<String, Hand> hands = new LinkedHashMap<>();
+        figures.forEach(figure -> {
+            means.put(figure.figure(), figure.mean());
+            if (figure.coat() != null) {
+                hands.put(
+                        figure.figure().substring(COAT.length()),
+                        new Hand(
+                                figure.sd(), figure.coat().hand(), figure.coat().cookie()));
+            }
+        });
         decisions.forEach((figure, decision) -> {
             if (decision.way() == Way.HELD) {
                 means.put(figure, decision.mean());
@@ -66,7 +98,7 @@ public record Learnt(Map<String, Double> means) {
                 means.remove(figure);
             }
         });
-        return new Learnt(means);
+        return new Learnt(means, hands);
     }
 
     private static Map<Habit, String> factors() {
@@ -77,7 +109,7 @@ public record Learnt(Map<String, Double> means) {
             }
         }
         for (Filling filling : Filling.values()) {
-            factors.put(filling.coats(), "coat " + school(filling));
+            factors.put(filling.coats(), COAT + school(filling));
         }
         factors.put(Habit.SET_OUT_SECONDS, "seconds " + FromBench.SET_OUT);
         factors.put(Habit.BATCH_MINUTES, "minutes mix");
@@ -143,6 +175,11 @@ public record Learnt(Map<String, Double> means) {
     /** How coats of a way of filling are called in notes: {@code wall and flood}. */
     public static String school(Filling filling) {
         return filling.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+
+    /** How far the hand can be relied on that fills so. */
+    public Hand hand(Filling filling) {
+        return hands.getOrDefault(school(filling), Hand.HOUSE);
     }
 
     /** The same figures, with what was learnt in the place of those that are the house's. */

@@ -88,6 +88,8 @@ class FromBenchTest {
         press(Pressed.WEIGHED, 31, "bare 2", 4, ICING);
         press(Pressed.WEIGHED, 41, "iced 2", 5, ICING);
         press(Pressed.WEIGHED, 33, "bare 3", 6, ICING);
+        assertTrue(notes().isEmpty(), "as long as the tray is iced they speak for their own order");
+        press(Pressed.DONE, 0, "", 30, null);
         List<Note> notes = notes();
         assertEquals(2, notes.size(), "the third is not iced yet");
         Note.Cookie first = (Note.Cookie) notes.get(0);

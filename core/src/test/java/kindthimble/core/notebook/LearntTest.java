@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import kindthimble.core.bench.TrialCookie;
 import kindthimble.core.colour.Palette;
 import kindthimble.core.habit.Habit;
 import kindthimble.core.habit.Habits;
@@ -30,7 +31,7 @@ class LearntTest {
         for (int i = 0; i < namesAndMeans.length; i += 2) {
             means.put((String) namesAndMeans[i], (Double) namesAndMeans[i + 1]);
         }
-        return new Learnt(means);
+        return new Learnt(means, Map.of());
     }
 
     @Test
@@ -119,6 +120,21 @@ class LearntTest {
                         "minutes tint", new Learnt.Decision(Learnt.Way.HELD, 0.2),
                         "minutes thin", new Learnt.Decision(Learnt.Way.PUT_BACK, 0)));
         assertEquals(Map.of("minutes tint", 0.2), learnt.means());
+    }
+
+    @Test
+    void aTrialCookieWeighsMostInAKitchenThatIsNotKnown() {
+        TrialCookie.Weighed twice = new TrialCookie.Weighed(30, 30 + 2 * 8);
+        assertEquals(1.59, moved(Learnt.Hand.HOUSE, twice), 0.005, "one, of which 0.59 counts");
+        assertEquals(1.81, moved(Learnt.Hand.HOUSE, twice, twice, twice), 0.005);
+        Learnt.Hand known = new Learnt.Hand(0, 0.08, 0.12);
+        assertEquals(1.31, moved(known, twice), 0.005);
+        assertEquals(1.57, moved(known, twice, twice, twice), 0.005);
+    }
+
+    private static double moved(Learnt.Hand hand, TrialCookie.Weighed... weighed) {
+        return TrialCookie.of(List.of(weighed), 8, 8, hand.cookie(), hand.nextOrder())
+                .moved();
     }
 
     @Test
