@@ -676,6 +676,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebook/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeOver"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/notebook/preview": {
         parameters: {
             query?: never;
@@ -1300,6 +1316,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebook/notebook.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["notesAndFigures"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/colours/past": {
         parameters: {
             query?: never;
@@ -1500,6 +1532,9 @@ export interface components {
             icedGrams: number;
             /** Format: double */
             coatGrams: number;
+            /** Format: double */
+            times: number;
+            bag: components["schemas"]["BagUse"] | null;
         };
         AlikeView: {
             one: string;
@@ -1532,6 +1567,13 @@ export interface components {
             gramsEach: number;
             /** Format: double */
             keptEach: number;
+        };
+        BagUse: {
+            key: string;
+            fills: components["schemas"]["Fill"][];
+            /** Format: double */
+            keepsGrams: number;
+            drinks: components["schemas"]["Iced"][];
         };
         Baked: {
             /** Format: int64 */
@@ -3776,6 +3818,14 @@ export interface components {
             counts: boolean;
             insteadOf: (string | null) | null;
         };
+        NotesAndFigures: {
+            /** Format: date */
+            asOf: string;
+            /** Format: double */
+            halfLifeDays: number;
+            notes: components["schemas"]["JsonNode"][];
+            figures: components["schemas"]["FigureView"][];
+        };
         NotesWanted: {
             asOf: (string | null) | null;
             halfLifeDays: (number | null) | null;
@@ -4454,6 +4504,11 @@ export interface components {
             /** Format: int64 */
             design: number;
             order: components["schemas"]["OrderView"];
+        };
+        TakenOver: {
+            /** Format: int32 */
+            notes: number;
+            notebook: components["schemas"]["NotebookView"];
         };
         TakenShape: {
             id: string;
@@ -5987,6 +6042,30 @@ export interface operations {
             };
         };
     };
+    takeOver: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenOver"];
+                };
+            };
+        };
+    };
     preview: {
         parameters: {
             query?: never;
@@ -7010,6 +7089,26 @@ export interface operations {
                 };
                 content: {
                     "text/csv;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    notesAndFigures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotesAndFigures"];
                 };
             };
         };

@@ -21,7 +21,7 @@ const MOST_AT_ONCE = 200;
 /** After these the clock may have put something anew. */
 const PLANS = ["BEGUN", "DONE", "UNDONE", "REDONE", "BROKE", "ADDED"];
 /** These say of what plan they are, so that the notebook can learn from them. */
-const MEASURES = ["COUNT", "WEIGHED", "DONE"];
+const MEASURES = ["COUNT", "WEIGHED", "DONE", "BAG"];
 const QUIET_MS = 700;
 const SET_MS = 2_000;
 const LONGEST_NAME = 40;
@@ -229,14 +229,21 @@ export class BenchDesk {
       step,
       amount,
       words,
-      against: MEASURES.includes(what)
-        ? (this.view?.steps.find((one) => one.key === step)?.against ?? null)
-        : null,
+      against: MEASURES.includes(what) ? this.#against(step, what === "BAG" ? words : null) : null,
     };
     this.pending = [...this.pending, event];
     this.#keep();
     void this.#line.send();
     return event;
+  }
+
+  /** What plan something is pressed against, with the bag that is weighed. */
+  #against(step: string, weighed: string | null): BenchEvent["against"] {
+    const plan = this.view?.steps.find((one) => one.key === step)?.against ?? null;
+    const bag = this.view?.bags.find((one) => one.key === weighed);
+    if (!plan || !bag) return plan;
+    const { key, fills, keepsGrams, drinks } = bag;
+    return { ...plan, bag: { key, fills, keepsGrams, drinks } };
   }
 
   #keep(): void {

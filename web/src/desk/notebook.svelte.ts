@@ -1,5 +1,6 @@
 import { answered, api, Refusal } from "../api/client";
 import type { FigureKnown, Noted, NotebookView } from "../api/types";
+import { plural } from "../units/format";
 import { live } from "./live";
 import { shop } from "./shop.svelte";
 import { toast } from "./toast.svelte";
@@ -46,6 +47,24 @@ class NotebookDesk {
     } catch (e) {
       return e instanceof Refusal ? e.problem.detail : (e as Error).message;
     }
+  }
+
+  /** Takes the notes of a table over. */
+  takeOver(table: string): Promise<void> {
+    return this.#do(async () => {
+      const taken = await answered(
+        api.POST("/api/notebook/table", {
+          body: table,
+          bodySerializer: (text) => text,
+          headers: { "Content-Type": "text/csv" },
+        }),
+      );
+      toast.say(`${plural(taken.notes, "note")} taken over.`, {
+        word: "Undo",
+        run: () => void shop.undo(),
+      });
+      return taken.notebook;
+    });
   }
 
   takeBack(note: Noted): Promise<void> {

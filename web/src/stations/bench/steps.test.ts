@@ -45,6 +45,8 @@ function step(key: string, waits: BenchStep["waits"] = []): BenchStep {
       school: "wall and flood",
       icedGrams: 0,
       coatGrams: 0,
+      times: 1,
+      bag: null,
     },
   };
 }

@@ -88,6 +88,20 @@
       <p class="presses">
         <Press key="n" onpress={() => dialog.show()}>Note something</Press>
         <a href="/api/notebook/notes.csv" download="notes.csv">All notes as CSV</a>
+        <a href="/api/notebook/notebook.json" download="notebook.json">with all figures, as JSON</a>
+        <label>
+          Take over a CSV
+          <input
+            type="file"
+            accept=".csv,text/csv"
+            onchange={async (event) => {
+              const input = event.currentTarget;
+              const file = input.files?.[0];
+              if (file) await notebook.takeOver(await file.text());
+              input.value = "";
+            }}
+          />
+        </label>
       </p>
     </Sheet>
     <Sheet label="Notes">
@@ -138,6 +152,24 @@
     flex-wrap: wrap;
     align-items: center;
     gap: 8px 18px;
+  }
+  .presses label {
+    display: inline-flex;
+    align-items: center;
+    min-height: var(--target);
+    color: var(--cobalt);
+    text-decoration: underline;
+    cursor: pointer;
+  }
+  .presses label:focus-within {
+    outline: 2px solid var(--cobalt);
+    outline-offset: 2px;
+  }
+  .presses input {
+    position: absolute;
+    opacity: 0;
+    width: 1px;
+    height: 1px;
   }
   .presses a {
     display: inline-flex;

@@ -15,6 +15,7 @@
     RECIPE: "base recipe",
     GEL: "gel",
     JAR: "jar",
+    NOTEBOOK: "notebook",
     STOCK: "amount on the shelf",
     NUMBERS: "set of the shop's numbers",
   };

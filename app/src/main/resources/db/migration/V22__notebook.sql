@@ -3,11 +3,11 @@ alter table bench_event add column against jsonb;
 
 -- Notes by hand. They are never changed: one that takes another's place names it. What the bench has written is read out of its events.
 create table note (
-    id         varchar(60) primary key,
+    id         varchar(120) primary key,
     seq        bigint generated always as identity,
     received   timestamptz not null,
     document   jsonb       not null,
-    instead_of varchar(60),
+    instead_of varchar(120),
     removed    boolean     not null default false
 );
 

@@ -46,12 +46,6 @@ class ScreenshotsTest {
             page.waitForTimeout(900);
         });
         take("bowls", "/orders/1/bowls", 1280, 800);
-        take(
-                "bowls-work",
-                "/orders/1/bowls",
-                1280,
-                800,
-                page -> Hands.press(page, "Order of work").click());
         take("bowls-tint", "/orders/1/bowls", 1280, 800, page -> openBowl(page, "Glow green"));
         take("colours", "/orders/1", 1280, 800, page -> {
             Hands.press(page, Pattern.compile("^Haze")).click();
@@ -66,6 +60,7 @@ class ScreenshotsTest {
                 page -> page.locator("svg rect.run").first().waitFor());
         take("bench", "/orders/3/bench", 1280, 800);
         take("bench-phone", "/orders/3/bench", 390, 844);
+        take("notebook", "/notebook", 1280, 800);
         take("shelf", "/orders/1/shelf", 1280, 800);
         take("shop", "/shop", 1280, 800);
         take("orders", "/orders", 1280, 800);

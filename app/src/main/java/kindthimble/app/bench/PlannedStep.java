@@ -43,7 +43,9 @@ final class PlannedStep {
                 isCounted ? mixed.baseGrams() : 0,
                 null,
                 0,
-                0);
+                0,
+                1,
+                null);
     }
 
     /**
@@ -55,7 +57,8 @@ final class PlannedStep {
      * @param coatGrams of those that are coats
      */
     static Against icing(Task task, Kitchen kitchen, double eachSeconds, double icedGrams, double coatGrams) {
-        double coat = coatGrams / kitchen.mean(kitchen.filling().coats());
+        double times = kitchen.mean(kitchen.filling().coats());
+        double coat = coatGrams / times;
         return new Against(
                 word(task.doing()),
                 task.handSeconds() / SECONDS,
@@ -67,14 +70,17 @@ final class PlannedStep {
                 0,
                 Learnt.school(kitchen.filling()),
                 icedGrams - coatGrams + coat,
-                coat);
+                coat,
+                times,
+                null);
     }
 
     /** Any other work. */
     static Against other(Task task, Habits used) {
         String work = word(task.doing());
         double minutes = TIMED.contains(task.doing()) ? task.handSeconds() / SECONDS : 0;
-        return new Against(work, minutes * Learnt.houseTimes("minutes " + work, used), 0, 0, 0, null, 0, 0, null, 0, 0);
+        return new Against(
+                work, minutes * Learnt.houseTimes("minutes " + work, used), 0, 0, 0, null, 0, 0, null, 0, 0, 1, null);
     }
 
     private static String word(Enum<?> doing) {

@@ -17,6 +17,8 @@ import kindthimble.app.collection.ShopCutter;
 import kindthimble.app.collection.ShopCutterService;
 import kindthimble.app.exchange.PaletteFiles;
 import kindthimble.app.http.Unreadable;
+import kindthimble.app.notebook.BoxedNotebook;
+import kindthimble.app.notebook.NotebookService;
 import kindthimble.app.order.OrderBox;
 import kindthimble.app.recipe.RecipeService;
 import kindthimble.app.shelf.ShelfService;
@@ -50,6 +52,7 @@ class Everything {
     private final GelService gels;
     private final ShelfService shelf;
     private final ShopService shop;
+    private final NotebookService notebook;
     private final PaletteFiles palettes;
     private final JsonMapper json;
     private final EntityManager entities;
@@ -62,6 +65,7 @@ class Everything {
             GelService gels,
             ShelfService shelf,
             ShopService shop,
+            NotebookService notebook,
             PaletteFiles palettes,
             JsonMapper json,
             EntityManager entities) {
@@ -72,6 +76,7 @@ class Everything {
         this.gels = gels;
         this.shelf = shelf;
         this.shop = shop;
+        this.notebook = notebook;
         this.palettes = palettes;
         this.json = json;
         this.entities = entities;
@@ -102,6 +107,7 @@ class Everything {
         files.put("shop.json", pretty(json.readTree(shop.document(shop.own()))));
         files.put("recipes.json", pretty(recipes.own()));
         files.put("shelf.json", pretty(new Shelf(shelf.amounts(), shelf.boxed(), gels.boxed())));
+        files.put("notebook.json", pretty(notebook.boxed()));
         files.put("library.json", pretty(library.boxed()));
         files.put("cutters.json", pretty(boxed()));
         List<OrderBox.Boxed> all = orders.all();
@@ -212,6 +218,16 @@ class Everything {
         Shelf there = files.read("shelf.json", new TypeReference<Shelf>() {});
         if (there != null) {
             shelf(there, all);
+        }
+        BoxedNotebook notes = files.read("notebook.json", new TypeReference<BoxedNotebook>() {});
+        if (notes != null) {
+            all.add(new Carried(
+                    "notebook.json",
+                    Report.Kind.NOTEBOOK,
+                    "the notebook",
+                    notebook.has(notes) ? Report.State.SAME : Report.State.NEW,
+                    () -> notebook.put(notes),
+                    null));
         }
         files.each("library.json", new TypeReference<List<LibraryService.Boxed>>() {}, list -> library(list, all));
         files.each("cutters.json", new TypeReference<List<BoxedCutter>>() {}, list -> cutters(list, all));

@@ -15,6 +15,7 @@ record Report(List<Line> lines) {
         STOCK,
         GEL,
         JAR,
+        NOTEBOOK,
         LIBRARY,
         CUTTER,
         ORDER

@@ -9,6 +9,7 @@ final class Words {
             shop.json             the shop's own figures, schools, words, tips, and how it writes dates and money
             recipes.json          base recipes that the shop has changed or made
             shelf.json            stock by name; jars of left-over icing; bottles of gel with their swatches
+            notebook.json         notes of what was measured, and figures that are held or put back
             library.json          designs kept for other orders, their colours as roles
             cutters.json          the shop's own cutters
             orders/<uid>.json     an order each: what is said of it, its palette, its designs with their counts

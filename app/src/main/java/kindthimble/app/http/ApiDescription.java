@@ -92,6 +92,7 @@ class ApiDescription {
             ofPress.get("against").addExtension("x-may-be-null", true);
             Map<String, Schema> ofPlan = schemas.get("Against").getProperties();
             ofPlan.get("recipe").addExtension("x-may-be-null", true);
+            ofPlan.get("bag").addExtension("x-may-be-null", true);
             ofPlan.get("school").addExtension("x-may-be-null", true);
             ofDesign.get("withoutThoughts").addExtension("x-may-be-null", true);
             Map<String, Schema> ofBowl = schemas.get("Bowl").getProperties();

@@ -76,13 +76,13 @@ class Doors extends OncePerRequestFilter {
             PlainProblem.write(
                     response,
                     HttpStatus.CONTENT_TOO_LARGE,
-                    isDrawing(request)
+                    isFile(request)
                             ? "This file is larger than 25 MB. Save it smaller."
                             : "That is more than an order can hold: 1 MB.");
         } else if (request.getHeader("Transfer-Encoding") != null) {
             PlainProblem.write(
                     response, HttpStatus.LENGTH_REQUIRED, "Say how long the request is, and send it in one piece.");
-        } else if (hasBody(request) && !isJson(request) && !isArchive(request) && !isDrawing(request)) {
+        } else if (hasBody(request) && !isJson(request) && !isArchive(request) && !isFile(request)) {
             PlainProblem.write(response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Send this as application/json.");
         } else {
             chain.doFilter(request, response);
@@ -111,14 +111,15 @@ class Doors extends OncePerRequestFilter {
     private static long largest(HttpServletRequest request) {
         return isArchive(request)
                 ? LARGEST_ARCHIVE
-                : isDrawing(request) || isDrawn(request) ? LARGEST_DRAWING : LARGEST_BODY;
+                : isFile(request) || isDrawn(request) ? LARGEST_DRAWING : LARGEST_BODY;
     }
 
-    /** Drawings and pictures are looked at as they are. */
-    private static boolean isDrawing(HttpServletRequest request) {
+    /** Drawings, pictures and tables of notes are taken as they are. */
+    private static boolean isFile(HttpServletRequest request) {
         String type =
                 request.getContentType() == null ? "" : request.getContentType().toLowerCase(Locale.ROOT);
-        return request.getRequestURI().startsWith("/api/cookies/svg-") && type.startsWith("image/svg+xml")
+        return request.getRequestURI().equals("/api/notebook/table") && type.startsWith("text/csv")
+                || request.getRequestURI().startsWith("/api/cookies/svg-") && type.startsWith("image/svg+xml")
                 || request.getRequestURI().startsWith("/api/pictures/") && type.startsWith("image/");
     }
 

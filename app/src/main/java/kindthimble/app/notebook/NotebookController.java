@@ -117,8 +117,31 @@ class NotebookController {
     /** All notes as a table. */
     @GetMapping(path = "/notes.csv", produces = "text/csv;charset=UTF-8")
     String table() {
-        return NotesTable.csv(notebook.view());
+        return notebook.table();
     }
+
+    /** How many notes were taken over. */
+    record TakenOver(int notes, NotebookView notebook) {}
+
+    /** Takes the notes of such a table over; all of them, or none. */
+    @PostMapping(path = "/table", consumes = "text/csv")
+    TakenOver takeOver(@RequestBody String table) {
+        return new TakenOver(notebook.takeOver(table), notebook.view());
+    }
+
+    /** All notes, as the preview takes them, and what they say. */
+    @GetMapping("/notebook.json")
+    NotesAndFigures notesAndFigures() {
+        return notebook.notesAndFigures();
+    }
+
+    /**
+     * @param asOf day of today
+     * @param halfLifeDays after which a note counts half
+     * @param notes that count
+     * @param figures that follow from them
+     */
+    record NotesAndFigures(LocalDate asOf, double halfLifeDays, List<JsonNode> notes, List<FigureView> figures) {}
 
     @ExceptionHandler
     ProblemDetail badNote(BadNote bad) {

@@ -11,6 +11,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
 import kindthimble.app.exchange.StoredJson;
 import kindthimble.app.history.Edit;
@@ -31,6 +32,7 @@ import kindthimble.core.notebook.Learnt;
 import kindthimble.core.notebook.Note;
 import kindthimble.core.notebook.Notebook;
 import kindthimble.core.notebook.Priors;
+import kindthimble.core.words.Range;
 import kindthimble.core.words.Refused;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -229,7 +231,7 @@ public class NotebookService {
      *
      * @param wanted as {@link NoteJson} reads it, without an id; today's where it names no day
      * @param insteadOf note whose place it takes; null for none
-     * @throws BadNote naming the field that is wrong
+     * @throws Refused naming the field that is wrong
      */
     public NotebookView add(JsonNode wanted, @Nullable String insteadOf) {
         if (!(wanted instanceof ObjectNode given) || given.toString().length() > LONGEST_NOTE) {
@@ -247,17 +249,152 @@ public class NotebookService {
                         .noneMatch(one -> one.counts() && one.note().id().equals(insteadOf))) {
             throw new NotThere("note");
         }
+        Edit written;
+        try {
+            written = store(UUID.randomUUID().toString(), given, insteadOf);
+        } catch (BadNote bad) {
+            throw new Refused(bad.field(), Range.capital(bad.said()));
+        }
+        history.keep(null, null, List.of(written));
+        byHand.flush();
+        again();
+        return view();
+    }
+
+    private Edit store(String id, ObjectNode given, @Nullable String insteadOf) {
         ObjectNode note = given.deepCopy();
-        String id = UUID.randomUUID().toString();
         note.put("id", id);
         if (!note.hasNonNull("day")) {
             note.put("day", LocalDate.now(clock).toString());
         }
         fillIn(note);
         NoteJson.note(note, false).check();
-        byHand.saveAndFlush(new NoteEntity(id, clock.instant(), note.toString(), insteadOf));
-        changed(Edit.flag("/notes/" + id + "/removed", false));
-        return view();
+        byHand.save(new NoteEntity(id, clock.instant(), note.toString(), insteadOf));
+        return Edit.flag("/notes/" + id + "/removed", false);
+    }
+
+    /** The notebook as it goes from one shop to another. */
+    @Transactional(readOnly = true)
+    public BoxedNotebook boxed() {
+        Map<String, BoxedNotebook.BoxedNote> boxed = new TreeMap<>();
+        for (Written one : notes.all()) {
+            if (one.order() != null) {
+                boxed.put(one.note().id(), new BoxedNotebook.BoxedNote(NoteWritten.of(one.note()), null, false));
+            }
+        }
+        byHand.findAll()
+                .forEach(one -> boxed.put(
+                        one.id(),
+                        new BoxedNotebook.BoxedNote(json.readTree(one.document()), one.insteadOf(), one.isRemoved())));
+        return new BoxedNotebook(
+                List.copyOf(boxed.values()),
+                kept.findAll().stream().map(KeptNoteEntity::noteId).sorted().toList(),
+                decided());
+    }
+
+    /** Whether there is nothing in a notebook that is not in this one. */
+    @Transactional(readOnly = true)
+    public boolean has(BoxedNotebook boxed) {
+        BoxedNotebook own = boxed();
+        Set<String> here = new HashSet<>();
+        own.notes().forEach(one -> here.add(one.note().path("id").asString("")));
+        return boxed.notes().stream()
+                        .allMatch(one -> here.contains(one.note().path("id").asString("")))
+                && own.kept().containsAll(boxed.kept())
+                && own.figures().keySet().containsAll(boxed.figures().keySet());
+    }
+
+    /**
+     * Adds what another notebook has more; what is here stays as it is.
+     *
+     * @throws Refused when one of its notes can't be
+     */
+    public void put(BoxedNotebook boxed) {
+        BoxedNotebook own = boxed();
+        Set<String> here = new HashSet<>();
+        own.notes().forEach(one -> here.add(one.note().path("id").asString("")));
+        for (BoxedNotebook.BoxedNote one : boxed.notes()) {
+            if (one.note() == null || here.contains(one.note().path("id").asString(""))) {
+                continue;
+            }
+            try {
+                Note note = NoteJson.note(one.note(), false);
+                note.check();
+                NoteEntity added =
+                        new NoteEntity(note.id(), clock.instant(), one.note().toString(), one.insteadOf());
+                added.setRemoved(one.removed());
+                byHand.save(added);
+            } catch (BadNote bad) {
+                throw new Refused("notes", bad.getMessage());
+            }
+        }
+        if (boxed.figures().values().stream().anyMatch(one -> one.way() == null)) {
+            throw new Refused("figures", "A figure is HELD or PUT_BACK.");
+        }
+        boxed.kept().stream().filter(id -> !own.kept().contains(id)).forEach(id -> kept.save(new KeptNoteEntity(id)));
+        boxed.figures().entrySet().stream()
+                .filter(one -> !own.figures().containsKey(one.getKey()))
+                .forEach(one -> decisions.save(new DecisionEntity(one.getKey(), one.getValue())));
+        byHand.flush();
+        again();
+    }
+
+    /** All notes as a table. */
+    @Transactional(readOnly = true)
+    public String table() {
+        List<Written> all = notes.all();
+        Set<String> aside = new HashSet<>();
+        figures(all).forEach(figure -> aside.addAll(figure.aside()));
+        return NotesTable.csv(all, aside);
+    }
+
+    @Transactional(readOnly = true)
+    NotebookController.NotesAndFigures notesAndFigures() {
+        List<Written> all = notes.all();
+        List<JsonNode> counting = new ArrayList<>();
+        all.stream().filter(Written::counts).forEach(one -> counting.add(NoteWritten.of(one.note())));
+        return new NotebookController.NotesAndFigures(
+                LocalDate.now(clock),
+                HALF_LIFE_DAYS,
+                counting,
+                figures(all).stream().map(FigureView::of).toList());
+    }
+
+    /**
+     * Takes the notes of a table over that are not here yet, as one step of the shop's history; all of them, or none.
+     *
+     * @return how many
+     * @throws Refused naming the line that can't be read
+     */
+    public int takeOver(String table) {
+        revision.hold();
+        List<ObjectNode> wanted = NotesTable.read(table, MOST_NOTES);
+        if (wanted.isEmpty()) {
+            throw new Refused("", "There is no note in this table.");
+        }
+        if (byHand.count() + wanted.size() > MOST_NOTES) {
+            throw new Refused("", "A notebook holds %,d notes by hand.".formatted(MOST_NOTES));
+        }
+        Set<String> here = new HashSet<>();
+        notes.all().forEach(one -> here.add(one.note().id()));
+        List<Edit> edits = new ArrayList<>();
+        for (int i = 0; i < wanted.size(); i++) {
+            String id = wanted.get(i).path("id").asString("");
+            if (!id.isEmpty() && !here.add(id)) {
+                continue;
+            }
+            try {
+                edits.add(store(id.isEmpty() ? UUID.randomUUID().toString() : id, wanted.get(i), null));
+            } catch (BadNote bad) {
+                throw new Refused("", "Line %d: %s".formatted(i + 2, bad.said()));
+            }
+        }
+        if (!edits.isEmpty()) {
+            byHand.flush();
+            history.keep(null, null, edits);
+            again();
+        }
+        return edits.size();
     }
 
     /** What is measured stands against what is planned: where a note does not say that, it is the house's figure. */
@@ -390,11 +527,6 @@ public class NotebookService {
                 .map(one -> Worded.of(one.note()))
                 .findFirst()
                 .orElse("something");
-    }
-
-    private void changed(Edit edit) {
-        history.keep(null, null, List.of(edit));
-        again();
     }
 
     /** Pages see what was noted, whether or not a plan changes by it. */

@@ -183,10 +183,12 @@ public class RecipeService {
             throw new Refused("caution", "Keep the caution under " + (LONGEST_CAUTION + 1) + " letters.");
         }
         if (wanted.curve() == null
-                || !(wanted.curve().ownCountSeconds() >= 2 && wanted.curve().ownCountSeconds() <= 300)) {
+                || !(wanted.curve().ownCountSeconds() >= ThinningCurve.LEAST_SECONDS
+                        && wanted.curve().ownCountSeconds() <= ThinningCurve.MOST_SECONDS)) {
             throw new Refused("curve.ownCountSeconds", "The base's own count lies between 2 and 300 s.");
         }
-        if (!(wanted.curve().perGram() >= 0.02 && wanted.curve().perGram() <= 2)) {
+        if (!(wanted.curve().perGram() >= ThinningCurve.LEAST_PER_GRAM
+                && wanted.curve().perGram() <= ThinningCurve.MOST_PER_GRAM)) {
             throw new Refused("curve.perGram", "The thinning per gram of water lies between 0.02 and 2.");
         }
         if (wanted.ingredients() == null

@@ -26,7 +26,9 @@ class RoomFollowerTest {
 
     private void look(boolean follows, RoomAir.Air air) {
         ShopSettings house = ShopSettings.house();
-        when(shop.settings()).thenReturn(follows ? house.followingSensor() : house);
+        ShopSettings own = follows ? house.followingSensor() : house;
+        when(shop.settings()).thenReturn(own);
+        when(shop.own()).thenReturn(own);
         new RoomFollower(() -> Optional.ofNullable(air), shop).look();
     }
 

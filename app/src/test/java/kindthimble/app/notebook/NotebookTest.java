@@ -5,9 +5,12 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.junit.jupiter.api.Assertions.fail;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import kindthimble.app.testing.RunningApp;
 import kindthimble.app.testing.RunningApp.Answer;
 import org.junit.jupiter.api.AfterEach;
@@ -190,20 +193,83 @@ class NotebookTest {
     @Test
     void whatCannotBeIsSaidByItsField() {
         Answer bad = note("\"kind\": \"count\", \"recipe\": \"meringue-powder\", \"water\": 4, \"seconds\": 0");
-        assertEquals(400, bad.status(), bad::toString);
+        assertEquals(422, bad.status(), bad::toString);
         assertEquals("seconds", bad.body().get("field").asString());
-        assertEquals(400, note("\"kind\": \"nothing\"").status());
+        assertEquals(422, note("\"kind\": \"nothing\"").status());
         assertEquals(404, decide("minutes nothing", "HELD").status());
         assertEquals(404, APP.call("DELETE", "/api/notebook/notes/none", "").status());
     }
 
     @Test
-    void theTableHasEachNote() {
+    void theTableHasEachNoteAndIsTakenOverAgain() {
         written("\"kind\": \"step\", \"work\": \"bag\", \"measured\": 2, \"words\": \"=cold hands\"");
         String table = APP.text("/api/notebook/notes.csv");
-        assertTrue(table.startsWith("day,kind,measured,order"), table);
-        assertTrue(table.contains("to bag took 2 min, 1.5 planned"), table);
+        assertTrue(table.startsWith("kind,day,hand,order"), table);
+        assertTrue(table.contains("to bag took 2 min"), table);
         assertTrue(table.contains("'=cold hands"), "a remark is no formula");
+
+        List<String> before = lines(table);
+        Answer same = APP.send("/api/notebook/table", "text/csv", table.getBytes(StandardCharsets.UTF_8));
+        assertEquals(0, same.body().get("notes").asInt(), "they are here already");
+        String ofAnother = table.lines()
+                .map(line -> line.endsWith(",id") ? line : line.substring(0, line.lastIndexOf(',') + 1))
+                .collect(Collectors.joining("\n"));
+        Answer taken = APP.send("/api/notebook/table", "text/csv", ofAnother.getBytes(StandardCharsets.UTF_8));
+        assertEquals(200, taken.status(), taken::toString);
+        assertEquals(before.size(), taken.body().get("notes").asInt());
+        List<String> after = lines(APP.text("/api/notebook/notes.csv"));
+        assertEquals(2 * before.size(), after.size());
+        assertEquals(Set.copyOf(before), Set.copyOf(after), "each of them twice");
+        APP.post("/api/shop/undo", "");
+        assertEquals(
+                before.size(),
+                notebook()
+                        .get("notes")
+                        .valueStream()
+                        .filter(note -> note.get("counts").asBoolean())
+                        .count(),
+                "one step takes all of them back");
+    }
+
+    /** Rows without their ids, and without those that were taken back. */
+    private static List<String> lines(String table) {
+        return table.lines()
+                .skip(1)
+                .filter(line -> !line.matches(".*,no,[^,]*"))
+                .map(line -> line.substring(0, line.lastIndexOf(',')))
+                .toList();
+    }
+
+    @Test
+    void aTableThatCannotBeReadSaysWhichLine() {
+        String table = "kind,recipe,water,seconds\ncount,meringue-powder,4,30\ncount,meringue-powder,four,20\n";
+        Answer bad = APP.send("/api/notebook/table", "text/csv", table.getBytes(StandardCharsets.UTF_8));
+        assertEquals(422, bad.status(), bad::toString);
+        assertTrue(bad.body().get("detail").asString().startsWith("Line 3: write water as a number"), bad::toString);
+        Answer missing = APP.send(
+                "/api/notebook/table",
+                "text/csv",
+                "kind,recipe,water\ncount,meringue-powder,4\n".getBytes(StandardCharsets.UTF_8));
+        assertTrue(missing.body().get("detail").asString().startsWith("Line 2: seconds is missing"), missing::toString);
+        assertEquals(
+                0,
+                notebook()
+                        .at("/curves")
+                        .valueStream()
+                        .filter(curve -> curve.get("recipe").asString().equals("meringue-powder"))
+                        .count());
+    }
+
+    @Test
+    void whatIsTakenOutAsJsonIsWhatThePreviewTakes() {
+        JsonNode all = APP.get("/api/notebook/notebook.json").body();
+        ObjectNode request = JSON.createObjectNode();
+        request.set("asOf", all.get("asOf"));
+        request.set("halfLifeDays", all.get("halfLifeDays"));
+        request.set("notes", all.get("notes"));
+        assertEquals(
+                all.get("figures"),
+                APP.post("/api/notebook/preview", request.toString()).body().get("figures"));
     }
 
     /** Step of thinning at the bench of an order that nobody plays. */

@@ -14,6 +14,8 @@ package kindthimble.core.bench;
  * @param school how cookies are filled: {@code wall and flood} …; null where nothing is iced
  * @param icedGrams that the pass puts on one cookie, 0 or more
  * @param coatGrams of those that are coats, 0 or more
+ * @param times as full as by the house's figures coats are planned, over 0
+ * @param bag that was weighed, by the plan itself; null where none was
  */
 public record Against(
         String work,
@@ -26,4 +28,6 @@ public record Against(
         double baseGrams,
         String school,
         double icedGrams,
-        double coatGrams) {}
+        double coatGrams,
+        double times,
+        BagUse bag) {}

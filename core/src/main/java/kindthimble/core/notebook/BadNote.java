@@ -6,6 +6,7 @@ public final class BadNote extends RuntimeException {
 
     private final String note;
     private final String field;
+    private final String sentence;
 
     /**
      * @param note its id; empty where it has none
@@ -16,6 +17,12 @@ public final class BadNote extends RuntimeException {
         super("Note " + (note.isEmpty() ? "without an id" : note) + ": " + sentence);
         this.note = note;
         this.field = field;
+        this.sentence = sentence;
+    }
+
+    /** What is wrong, without which note it is. */
+    public String said() {
+        return sentence;
     }
 
     public String note() {

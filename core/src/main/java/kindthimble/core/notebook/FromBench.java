@@ -13,7 +13,9 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import kindthimble.core.bench.Against;
+import kindthimble.core.bench.BagUsed;
 import kindthimble.core.bench.BenchEvent;
 import kindthimble.core.bench.BenchEvent.Pressed;
 import kindthimble.core.bench.Happened;
@@ -57,6 +59,7 @@ public final class FromBench {
                 .forEach(event -> steps.computeIfAbsent(event.step(), step -> new ArrayList<>())
                         .add(event));
         steps.values().forEach(from::read);
+        from.bags(Happened.standing(events));
         return List.copyOf(from.notes);
     }
 
@@ -127,6 +130,56 @@ public final class FromBench {
                         step(before, event.amount())));
             }
         });
+    }
+
+    /**
+     * Each weighing of a bag, since the one before it, when the tray is done at which it was weighed. One that other orders drink from too is left out: what
+     * they took is not written here.
+     */
+    private void bags(List<BenchEvent> standing) {
+        Set<String> done = standing.stream()
+                .filter(event -> event.what() == Pressed.DONE)
+                .map(BenchEvent::step)
+                .collect(Collectors.toSet());
+        Map<String, BenchEvent> last = new LinkedHashMap<>();
+        standing.stream()
+                .filter(event -> event.what() == Pressed.BAG
+                        && event.against() != null
+                        && event.against().bag() != null
+                        && event.against().school() != null)
+                .forEach(event -> last.put(event.words(), event));
+        last.forEach((key, event) -> {
+            Against plan = event.against();
+            if (plan.bag().drinks().stream().anyMatch(drink -> !drink.step().startsWith(order + " "))) {
+                return;
+            }
+            BagUsed before = null;
+            for (BagUsed now : BagUsed.of(plan.bag(), standing)) {
+                if (done.contains(now.weighed().step())) {
+                    bag(key, plan, before, now);
+                    before = now;
+                }
+            }
+        });
+    }
+
+    private void bag(String key, Against plan, BagUsed before, BagUsed now) {
+        int cookies = now.cookies() - (before == null ? 0 : before.cookies());
+        double coat = now.coatGrams() - (before == null ? 0 : before.coatGrams());
+        double other = now.plannedGrams() - (before == null ? 0 : before.plannedGrams()) - coat;
+        double used = now.usedGrams() - (before == null ? 0 : before.usedGrams());
+        if (cookies > 0 && coat > 0 && used - other > 0) {
+            notes.add(new Note.Bag(
+                    taken(now.weighed().id(), now.weighed().at()),
+                    order,
+                    plan.school(),
+                    key,
+                    cookies,
+                    coat / plan.times() / cookies,
+                    used / cookies,
+                    other / cookies,
+                    step(now.weighed().amount()) / cookies));
+        }
     }
 
     /** What a scale that showed these reads least. */

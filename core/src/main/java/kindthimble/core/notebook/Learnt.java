@@ -231,8 +231,6 @@ public record Learnt(Map<String, Double> means, Map<String, Hand> hands) {
     public BaseRecipe in(BaseRecipe recipe) {
         Double own = means.get("thinning " + recipe.key() + " ln t0");
         Double perGram = means.get("thinning " + recipe.key() + " b");
-        return own == null || perGram == null
-                ? recipe
-                : recipe.thinning(new ThinningCurve(Math.exp(own), Math.max(ThinningCurve.LEAST_PER_GRAM, perGram)));
+        return own == null || perGram == null ? recipe : recipe.thinning(ThinningCurve.within(Math.exp(own), perGram));
     }
 }

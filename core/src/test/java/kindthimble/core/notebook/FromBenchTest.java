@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import kindthimble.core.bench.Against;
+import kindthimble.core.bench.BagUse;
 import kindthimble.core.bench.BenchEvent;
 import kindthimble.core.bench.BenchEvent.Pressed;
 import org.junit.jupiter.api.Test;
@@ -21,8 +22,10 @@ import org.junit.jupiter.api.Test;
 class FromBenchTest {
     private static final ZoneId ZONE = ZoneId.of("Europe/Berlin");
     private static final Instant NOON = Instant.parse("2026-12-01T12:00:00Z");
-    private static final Against THINNING = new Against("thin", 3, 0, 0, 0, "meringue-powder", 80, 250, null, 0, 0);
-    private static final Against ICING = new Against("ice", 20, 12, 100, 60, null, 0, 0, "wall and flood", 11, 9);
+    private static final Against THINNING =
+            new Against("thin", 3, 0, 0, 0, "meringue-powder", 80, 250, null, 0, 0, 1, null);
+    private static final Against ICING =
+            new Against("ice", 20, 12, 100, 60, null, 0, 0, "wall and flood", 11, 9, 1, null);
 
     private final List<BenchEvent> events = new ArrayList<>();
 
@@ -135,6 +138,58 @@ class FromBenchTest {
         press(Pressed.BEGUN, 0, "", 0, THINNING);
         press(Pressed.DONE, 0, "", 0.05, THINNING);
         press(Pressed.COUNT, 20, "", 1, null);
+        assertTrue(notes().isEmpty());
+    }
+
+    private BenchEvent bag(double grams, double minute, String... drinkers) {
+        List<BagUse.Iced> drinks = new ArrayList<>();
+        drinks.add(new BagUse.Iced("1 step ice", 12, 11, 9));
+        for (String drinker : drinkers) {
+            drinks.add(new BagUse.Iced(drinker, 4, 11, 9));
+        }
+        BagUse bag = new BagUse("poppy 15 s BAG", List.of(new BagUse.Fill(2, 80, "1 bagged", 1)), 8, drinks);
+        Against plan = new Against("ice", 20, 12, 100, 60, null, 0, 0, "wall and flood", 11, 9, 1.25, bag);
+        return press(Pressed.BAG, grams, bag.key(), minute, plan);
+    }
+
+    private void ice(int from, int to) {
+        for (int cookie = from; cookie <= to; cookie++) {
+            press(Pressed.ICED, cookie, "", cookie, ICING);
+        }
+    }
+
+    @Test
+    void aBagIsWhatCameOutOfItSinceItWasWeighedBefore() {
+        ice(1, 4);
+        bag(32.4, 4.5);
+        ice(5, 10);
+        // The first bag is empty by now, and keeps its 8 g.
+        bag(46.5, 10.5);
+        assertTrue(notes().isEmpty(), "as long as the tray is iced");
+        press(Pressed.DONE, 0, "", 11, null);
+        List<Note> notes = notes();
+        assertEquals(2, notes.size());
+        Note.Bag first = (Note.Bag) notes.get(0);
+        assertEquals(4, first.cookies());
+        assertEquals((80 - 32.4) / 4, first.used(), 1e-9);
+        assertEquals(2, first.other(), 1e-9);
+        assertEquals(9 / 1.25, first.planned(), 1e-9, "by the house: what was learnt is taken out");
+        assertEquals(0.1 / 4, first.step(), 1e-12);
+        Note.Bag second = (Note.Bag) notes.get(1);
+        assertEquals(6, second.cookies());
+        assertEquals((32.4 - 8 + 80 - 46.5) / 6, second.used(), 1e-9);
+        assertEquals(
+                160 - 8 - 46.5,
+                4 * first.used() + 6 * second.used(),
+                1e-9,
+                "what was filled is what is left, what stays and what came out");
+    }
+
+    @Test
+    void aBagThatAnotherOrderDrinksFromSaysNothingHere() {
+        ice(1, 4);
+        bag(32.4, 4.5, "2 step ice");
+        press(Pressed.DONE, 0, "", 11, null);
         assertTrue(notes().isEmpty());
     }
 }
