@@ -54,7 +54,7 @@ class NotebookPathTest {
         write(page, "a few words", "three boxes");
         press(page, "Note it").click();
         Locator label = row(page, "to label an order");
-        assertThat(label).containsText(Pattern.compile("1 → *2\\.\\d+ min"));
+        assertThat(label).containsText(Pattern.compile("1 → *1\\.\\d+ min"));
         assertThat(page.getByText("to label took 3 min, 1 planned").first()).isVisible();
         assertThat(page.getByText("three boxes").first()).isVisible();
 
