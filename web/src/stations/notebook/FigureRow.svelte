@@ -45,17 +45,17 @@
       <a href="/shop">set by you</a>
     {:else if figure.decided === null}
       <button
-        aria-label="Hold {figure.name} at {short(figure.is)}{unit}"
+        aria-label="hold {figure.name} at {short(figure.is)}{unit}"
         onclick={() => void notebook.decide(figure, "HELD")}>hold</button
       >
       <button
-        aria-label="Put {figure.name} back to the house's {short(figure.was)}{unit}"
+        aria-label="put back {figure.name} to the house's {short(figure.was)}{unit}"
         onclick={() => void notebook.decide(figure, "PUT_BACK")}>put back</button
       >
     {:else}
       <span class="soft">{figure.decided === "HELD" ? "held" : "put back"}</span>
       <button
-        aria-label="Leave {figure.name} to the notes"
+        aria-label="let go {figure.name}, to the notes"
         onclick={() => void notebook.decide(figure, null)}>let go</button
       >
     {/if}

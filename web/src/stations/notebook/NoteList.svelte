@@ -51,7 +51,7 @@
         {:else if note.kept}
           <button onclick={() => void notebook.keep(note, false)}>leave it to the others</button>
         {:else if note.order === null && note.counts}
-          <button aria-label="Take back: {note.words}" onclick={() => void notebook.takeBack(note)}
+          <button aria-label="take back: {note.words}" onclick={() => void notebook.takeBack(note)}
             >take back</button
           >
         {/if}

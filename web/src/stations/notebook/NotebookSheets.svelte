@@ -39,12 +39,14 @@
 <svelte:window onkeydown={keyed} />
 
 {#if notebook.trouble}
-  <Sheet label="Notebook"
-    ><h2>Notebook</h2>
-    <p>{notebook.trouble}</p></Sheet
-  >
+  <main>
+    <Sheet label="Notebook">
+      <h2>Notebook</h2>
+      <p>{notebook.trouble}</p>
+    </Sheet>
+  </main>
 {:else if view}
-  <div class="sheets">
+  <main class="sheets">
     <Sheet label="Thinning">
       {#if curve}
         <Thinning {curve} />
@@ -116,7 +118,7 @@
       </header>
       <NoteList notes={shown} />
     </Sheet>
-  </div>
+  </main>
 {/if}
 <NoteSomething bind:this={dialog} />
 

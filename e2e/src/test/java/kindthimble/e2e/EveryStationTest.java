@@ -37,6 +37,7 @@ class EveryStationTest {
                 "/shelf",
                 "/library",
                 "/library/cutter",
+                "/notebook",
                 "/shop",
                 "/shop#everything",
                 "/shop#hours-and-room",

@@ -58,12 +58,12 @@ class NotebookPathTest {
         assertThat(page.getByText("to label took 3 min, 1 planned").first()).isVisible();
         assertThat(page.getByText("three boxes").first()).isVisible();
 
-        press(page, Pattern.compile("^Put to label an order back")).click();
+        press(page, Pattern.compile("^put back to label an order")).click();
         assertThat(label).containsText("put back");
-        press(page, "Leave to label an order to the notes").click();
-        assertThat(press(page, Pattern.compile("^Hold to label an order"))).isVisible();
+        press(page, "let go to label an order, to the notes").click();
+        assertThat(press(page, Pattern.compile("^hold to label an order"))).isVisible();
 
-        press(page, "Take back: to label took 3 min, 1 planned").click();
+        press(page, "take back: to label took 3 min, 1 planned").click();
         assertThat(label).hasCount(0);
     }
 

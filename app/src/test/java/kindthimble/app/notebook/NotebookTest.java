@@ -304,6 +304,30 @@ class NotebookTest {
         assertFalse(water.isEmpty());
     }
 
+    /** Else what was learnt would be learnt once more from each press. */
+    @Test
+    void aStepIsPressedAgainstTheHousesFiguresWhateverWasLearnt() {
+        JsonNode before = tinting();
+        for (int i = 0; i < 6; i++) {
+            written("\"kind\": \"step\", \"work\": \"tint\", \"measured\": 8");
+        }
+        JsonNode after = tinting();
+        assertTrue(after.get("seconds").asInt() > before.get("seconds").asInt() + 30, "the plan takes more time");
+        assertEquals(
+                before.at("/against/minutes").asDouble(),
+                after.at("/against/minutes").asDouble(),
+                A_LITTLE);
+    }
+
+    private static JsonNode tinting() {
+        for (JsonNode step : APP.get("/api/orders/4/bench").body().get("steps")) {
+            if (step.at("/mixed/doing").asString("").equals("TINT")) {
+                return step;
+            }
+        }
+        return fail("nothing is tinted");
+    }
+
     private static List<JsonNode> ofOrder(long order) {
         List<JsonNode> own = new ArrayList<>();
         notebook().get("notes").forEach(note -> {

@@ -50,6 +50,21 @@ class LearntTest {
     }
 
     @Test
+    void whatIsMeasuredStandsAgainstTheHouseWhateverWasLearntBefore() {
+        Habits learnt = learnt("minutes tint", Math.log(1.5)).in(Habits.HOUSE);
+        assertEquals(4, 6 * Learnt.houseTimes("minutes tint", learnt), 1e-12, "6 min are planned by now");
+        assertEquals(
+                4, 8 * Learnt.houseTimes("minutes tint", Habits.HOUSE.with(Habit.TINT_MINUTES, 8)), 1e-12, "or typed");
+        assertEquals(1, Learnt.houseTimes("minutes thin", learnt), 0);
+        Habits quick = learnt("seconds icing", Math.log(0.8)).in(Habits.HOUSE.with(Habit.DOT_SECONDS, 7));
+        assertEquals(
+                1.25,
+                Learnt.houseTimes("seconds icing", quick),
+                1e-12,
+                "one that was typed says nothing of the others");
+    }
+
+    @Test
     void nothingLeavesTheRangeOfItsFigure() {
         double most = learnt("kept bag", 5.0).in(Habits.HOUSE).mean(Habit.TIPPED_BAG_KEEPS_GRAMS);
         assertEquals(Habit.TIPPED_BAG_KEEPS_GRAMS.range().most(), most, 0);
