@@ -56,7 +56,7 @@ class LearntTest {
         assertEquals(
                 4, 8 * Learnt.houseTimes("minutes tint", Habits.HOUSE.with(Habit.TINT_MINUTES, 8)), 1e-12, "or typed");
         assertEquals(1, Learnt.houseTimes("minutes thin", learnt), 0);
-        Habits quick = learnt("seconds icing", Math.log(0.8)).in(Habits.HOUSE.with(Habit.DOT_SECONDS, 7));
+        Habits quick = learnt("seconds icing", Math.log(0.8)).in(Habits.HOUSE.with(Habit.OUTLINE_SECONDS_PER_CM, 7));
         assertEquals(
                 1.25,
                 Learnt.houseTimes("seconds icing", quick),
