@@ -1,6 +1,5 @@
 package kindthimble.app.notebook;
 
-import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -18,9 +17,6 @@ import kindthimble.core.words.Unit;
 /** Figures in the words and units in which a kitchen speaks of them. */
 final class FiguresShown {
     private static final double PERCENT = 100;
-
-    /** House's chance of breaking, each of three times: together one of twenty. */
-    private static final double BREAKS = 1 / 60.0;
 
     /** Figures that move several of the kitchen's, or none by a name of its own. */
     private static final Map<String, String> NAMES = Map.of(
@@ -47,7 +43,31 @@ final class FiguresShown {
     /** A number on a figure's scale as a kitchen has it. */
     private record Told(String name, String unit, DoubleUnaryOperator value, double house, boolean typed) {}
 
-    NotebookView.Known of(Figure figure, LocalDate since, Learnt.Decision decision) {
+    /** A figure that was decided on, and of which no note is left. */
+    static Figure unnoted(String figure, Learnt.Decision decision) {
+        return new Figure(
+                figure,
+                scale(figure),
+                decision.mean(),
+                0,
+                decision.mean(),
+                decision.mean(),
+                null,
+                0,
+                0,
+                List.of(),
+                null);
+    }
+
+    private static Figure.Scale scale(String figure) {
+        return figure.startsWith("broken ")
+                ? Figure.Scale.SHARE
+                : figure.startsWith("bake ") || figure.endsWith(" b") && figure.startsWith("thinning ")
+                        ? Figure.Scale.VALUE
+                        : Figure.Scale.LOG;
+    }
+
+    NotebookView.Known of(Figure figure, Learnt.Decision decision) {
         Told told = told(figure);
         double was = told.value().applyAsDouble(told.house());
         double is = told.value().applyAsDouble(figure.mean());
@@ -65,16 +85,13 @@ final class FiguresShown {
                 told.typed() ? typed(figure.figure()) : used,
                 figure.notes(),
                 figure.aside().size(),
-                since,
                 decision == null ? null : decision.way(),
                 told.typed());
     }
 
     /** A figure in words. */
     String name(String figure) {
-        Figure.Scale scale = figure.startsWith("broken ") ? Figure.Scale.SHARE : Figure.Scale.LOG;
-        return told(new Figure(figure, scale, 0, 0, 0, 0, null, 0, 0, List.of(), null))
-                .name();
+        return told(unnoted(figure, new Learnt.Decision(Learnt.Way.HELD, 0))).name();
     }
 
     private double typed(String figure) {
@@ -119,7 +136,7 @@ final class FiguresShown {
                 && habits.stream()
                         .allMatch(habit -> own.habits().all().get(habit).source() == Measured.Source.SHOP);
         if (figure.scale() == Figure.Scale.SHARE) {
-            return new Told(named(name), Unit.PERCENT.sign(), share -> PERCENT * share, BREAKS, typed);
+            return new Told(named(name), Unit.PERCENT.sign(), share -> PERCENT * share, Learnt.BREAKS_OF_HOUSE, typed);
         }
         if (figure.scale() == Figure.Scale.LOG && !habits.isEmpty() && !name.startsWith("seconds icing")) {
             Habit habit = habits.iterator().next();

@@ -10,9 +10,11 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import kindthimble.app.exchange.StoredJson;
 import kindthimble.app.history.Edit;
 import kindthimble.app.history.History;
@@ -132,13 +134,16 @@ public class NotebookService {
         FiguresShown shown = new FiguresShown(shop.own(), recipes.all());
         Set<String> aside = new HashSet<>();
         figures.forEach(figure -> aside.addAll(figure.aside()));
-        LocalDate first = written.stream()
-                .filter(Written::counts)
-                .map(one -> one.note().taken().day())
-                .min(Comparator.naturalOrder())
-                .orElse(null);
-        List<NotebookView.Known> known = figures.stream()
-                .map(figure -> shown.of(figure, first, decided.get(figure.figure())))
+        List<Figure> all = new ArrayList<>(figures);
+        Set<String> noted = figures.stream().map(Figure::figure).collect(Collectors.toSet());
+        // What was decided stands whether or not its notes do.
+        decided.forEach((figure, decision) -> {
+            if (!noted.contains(figure)) {
+                all.add(FiguresShown.unnoted(figure, decision));
+            }
+        });
+        List<NotebookView.Known> known = all.stream()
+                .map(figure -> shown.of(figure, decided.get(figure.figure())))
                 .sorted(Comparator.comparingDouble(NotebookService::moved).reversed())
                 .toList();
         Map<Long, String> names = new HashMap<>();
@@ -466,11 +471,12 @@ public class NotebookService {
      * @throws Refused when nothing is known of such a figure
      */
     public NotebookView decide(String figure, @Nullable Learnt.Way way) {
+        Learnt.Decision before = decided().get(figure);
         Figure known = figures(notes.all()).stream()
                 .filter(one -> one.figure().equals(figure))
                 .findFirst()
+                .or(() -> Optional.ofNullable(before).map(one -> FiguresShown.unnoted(figure, one)))
                 .orElseThrow(() -> new NotThere("figure"));
-        Learnt.Decision before = decided().get(figure);
         Learnt.Decision now = way == null ? null : new Learnt.Decision(way, known.mean());
         setDecision(figure, now);
         history.keep(

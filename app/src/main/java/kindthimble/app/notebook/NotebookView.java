@@ -29,7 +29,6 @@ public record NotebookView(List<Known> figures, List<Curve> curves, List<Noted> 
      * @param used what plans take
      * @param notes how many count
      * @param aside how many were set aside
-     * @param since day of the first of them; null where there is none
      * @param decided what is done with it whatever notes say; null where they decide
      * @param typed whether the shop has set it itself: notes move nothing then
      */
@@ -45,7 +44,6 @@ public record NotebookView(List<Known> figures, List<Curve> curves, List<Noted> 
             double used,
             int notes,
             int aside,
-            @Nullable LocalDate since,
             @Nullable Learnt.Way decided,
             boolean typed) {}
 

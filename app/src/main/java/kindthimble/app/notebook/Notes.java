@@ -65,11 +65,16 @@ class Notes {
                     one.insteadOf(),
                     !one.isRemoved() && !replaced.contains(one.id())));
         }
+        // What came back in an archive is here already.
+        Set<String> here = own.stream().map(NoteEntity::id).collect(Collectors.toSet());
         bench.telling()
-                .forEach((order, events) -> read.get(
+                .forEach((order, events) -> read
+                        .get(
                                 new Key(order, events, keep),
                                 key -> FromBench.notes(
                                         Long.toString(order), bench.inEarnest(order), clock.getZone(), keep))
+                        .stream()
+                        .filter(note -> !here.contains(note.id()))
                         .forEach(note -> all.add(new Written(note, order, "", null, !replaced.contains(note.id())))));
         return all;
     }

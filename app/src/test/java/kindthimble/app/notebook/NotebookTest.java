@@ -137,6 +137,19 @@ class NotebookTest {
         assertEquals(6, figure("minutes tint").get("notes").asInt(), "the last note is taken back");
         APP.post("/api/shop/redo", "");
         assertEquals(7, figure("minutes tint").get("notes").asInt());
+
+        decide("minutes tint", "HELD");
+        double held = habit("TINT_MINUTES");
+        notebook().get("notes").forEach(note -> {
+            if (note.get("counts").asBoolean()) {
+                APP.call("DELETE", "/api/notebook/notes/" + note.get("id").asString(), "");
+            }
+        });
+        assertEquals(held, habit("TINT_MINUTES"), A_LITTLE, "held without notes too");
+        assertEquals("HELD", figure("minutes tint").get("decided").asString());
+        assertEquals(0, figure("minutes tint").get("notes").asInt());
+        assertEquals(200, decide("minutes tint", null).status());
+        assertEquals(house, habit("TINT_MINUTES"), A_LITTLE);
     }
 
     @Test

@@ -60,7 +60,17 @@ public final class FromBench {
                         .add(event));
         steps.values().forEach(from::read);
         from.bags(Happened.standing(events));
-        return List.copyOf(from.notes);
+        return from.notes.stream().filter(FromBench::canBe).toList();
+    }
+
+    /** What a device has sent that can't be is no note, and keeps nobody from learning of the others. */
+    private static boolean canBe(Note note) {
+        try {
+            note.check();
+            return true;
+        } catch (BadNote bad) {
+            return false;
+        }
     }
 
     private Note.Taken taken(String id, Instant at) {
@@ -70,7 +80,7 @@ public final class FromBench {
     private void read(List<BenchEvent> step) {
         counts(step);
         trials(step);
-        taken(step);
+        lasted(step);
     }
 
     /** Each line that was drawn, by the water that was in by then. */
@@ -150,7 +160,9 @@ public final class FromBench {
                 .forEach(event -> last.put(event.words(), event));
         last.forEach((key, event) -> {
             Against plan = event.against();
-            if (plan.bag().drinks().stream().anyMatch(drink -> !drink.step().startsWith(order + " "))) {
+            if (plan.bag().fills().isEmpty()
+                    || plan.bag().drinks().stream()
+                            .anyMatch(drink -> !drink.step().startsWith(order + " "))) {
                 return;
             }
             BagUsed before = null;
@@ -193,7 +205,7 @@ public final class FromBench {
     }
 
     /** How long a step took that one device has begun and ended, and what broke in it. */
-    private void taken(List<BenchEvent> step) {
+    private void lasted(List<BenchEvent> step) {
         Instant begun = null;
         BenchEvent done = null;
         Set<String> devices = new TreeSet<>();

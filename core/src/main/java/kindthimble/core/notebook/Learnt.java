@@ -48,8 +48,8 @@ public record Learnt(Map<String, Double> means, Map<String, Hand> hands) {
     private static final String COAT = "coat ";
     private static final String[] BREAKS = {"baked", "iced", "packed"};
 
-    /** House's chance of breaking, each time. */
-    private static final double BREAKS_OF_HOUSE = 1 / 60.0;
+    /** House's chance that a cookie breaks, each of three times: together one of twenty. */
+    public static final double BREAKS_OF_HOUSE = 1 / 60.0;
 
     /** The figure by which each habit learns: the house's times {@code e} to its mean. One more is one more line. */
     private static final Map<Habit, String> FACTORS = factors();

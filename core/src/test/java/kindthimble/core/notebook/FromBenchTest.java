@@ -192,4 +192,22 @@ class FromBenchTest {
         press(Pressed.DONE, 0, "", 11, null);
         assertTrue(notes().isEmpty());
     }
+
+    @Test
+    void whatCannotBeIsNoNoteAndSpoilsNoOther() {
+        Against nothing = new Against("thin", 3, 0, 0, 0, "meringue-powder", 80, 0, null, 0, 0, 1, null);
+        press(Pressed.WATER, 10, "", 0, THINNING);
+        press(Pressed.COUNT, 31, "", 1, nothing);
+        press(Pressed.COUNT, 30, "", 2, THINNING);
+        BagUse empty = new BagUse("rose 15 s BAG", List.of(), 8, List.of(new BagUse.Iced("1 step ice", 12, 11, 9)));
+        press(
+                Pressed.BAG,
+                20,
+                empty.key(),
+                3,
+                new Against("ice", 20, 12, 100, 60, null, 0, 0, "wall and flood", 11, 9, 0, empty));
+        List<Note> notes = notes();
+        assertEquals(1, notes.size());
+        assertEquals(30, ((Note.Count) notes.get(0)).seconds(), 0);
+    }
 }
