@@ -2747,7 +2747,6 @@ export interface components {
             notes: number;
             /** Format: int32 */
             aside: number;
-            since: (string | null) | null;
             decided: components["schemas"]["Way"] | null;
             typed: boolean;
         };
