@@ -59,7 +59,7 @@ class NotebookDesk {
           headers: { "Content-Type": "text/csv" },
         }),
       );
-      toast.say(`${plural(taken.notes, "note")} taken over.`, {
+      toast.say(`${plural(taken.notes, "note")} brought in.`, {
         word: "Undo",
         run: () => void shop.undo(),
       });

@@ -38,15 +38,13 @@
 
 <svelte:window onkeydown={keyed} />
 
-{#if notebook.trouble}
-  <main>
+<main class:sheets={view}>
+  {#if notebook.trouble}
     <Sheet label="Notebook">
       <h2>Notebook</h2>
       <p>{notebook.trouble}</p>
     </Sheet>
-  </main>
-{:else if view}
-  <main class="sheets">
+  {:else if view}
     <Sheet label="Thinning">
       {#if curve}
         <Thinning {curve} />
@@ -92,7 +90,7 @@
         <a href="/api/notebook/notes.csv" download="notes.csv">All notes as CSV</a>
         <a href="/api/notebook/notebook.json" download="notebook.json">with all figures, as JSON</a>
         <label>
-          Take over a CSV
+          Bring in a CSV
           <input
             type="file"
             accept=".csv,text/csv"
@@ -118,8 +116,8 @@
       </header>
       <NoteList notes={shown} />
     </Sheet>
-  </main>
-{/if}
+  {/if}
+</main>
 <NoteSomething bind:this={dialog} />
 
 <style>

@@ -20,7 +20,13 @@ const WORK = {
   dough: "making the dough",
   label: "labelling an order",
 };
-const VESSELS = { bag: "a bag", bowl: "a bowl", mixer: "the mixer", "dip bowl": "a dip bowl" };
+const VESSELS = {
+  bag: "a bag",
+  bowl: "a bowl",
+  mixer: "the mixer",
+  "dip bowl": "a dip bowl",
+  scraper: "the scraper",
+};
 const PIECES = {
   leaf: "leaves",
   rosette: "rosettes",

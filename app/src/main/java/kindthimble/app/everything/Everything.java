@@ -18,7 +18,7 @@ import kindthimble.app.collection.ShopCutterService;
 import kindthimble.app.exchange.PaletteFiles;
 import kindthimble.app.http.Unreadable;
 import kindthimble.app.notebook.BoxedNotebook;
-import kindthimble.app.notebook.NotebookService;
+import kindthimble.app.notebook.NotebookExchange;
 import kindthimble.app.order.OrderBox;
 import kindthimble.app.recipe.RecipeService;
 import kindthimble.app.shelf.ShelfService;
@@ -52,7 +52,7 @@ class Everything {
     private final GelService gels;
     private final ShelfService shelf;
     private final ShopService shop;
-    private final NotebookService notebook;
+    private final NotebookExchange notebook;
     private final PaletteFiles palettes;
     private final JsonMapper json;
     private final EntityManager entities;
@@ -65,7 +65,7 @@ class Everything {
             GelService gels,
             ShelfService shelf,
             ShopService shop,
-            NotebookService notebook,
+            NotebookExchange notebook,
             PaletteFiles palettes,
             JsonMapper json,
             EntityManager entities) {

@@ -14,6 +14,15 @@ import tools.jackson.databind.node.BooleanNode;
 public record Edit(
         String path, @Nullable JsonNode was, @Nullable JsonNode now) {
 
+    /** A place by its parts, whatever letters those have. */
+    public static String path(String... parts) {
+        StringBuilder path = new StringBuilder();
+        for (String part : parts) {
+            path.append('/').append(part.replace("~", "~0").replace("/", "~1"));
+        }
+        return path.toString();
+    }
+
     /** Something that is turned on or off. */
     public static Edit flag(String path, boolean now) {
         return new Edit(path, BooleanNode.valueOf(!now), BooleanNode.valueOf(now));

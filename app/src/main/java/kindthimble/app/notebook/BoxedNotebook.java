@@ -3,6 +3,8 @@ package kindthimble.app.notebook;
 import jakarta.annotation.Nullable;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import kindthimble.core.notebook.Learnt;
 import tools.jackson.databind.JsonNode;
 
@@ -26,4 +28,12 @@ public record BoxedNotebook(List<BoxedNote> notes, List<String> kept, Map<String
      * @param removed whether it was taken back
      */
     public record BoxedNote(JsonNode note, @Nullable String insteadOf, boolean removed) {}
+
+    /** Of all its notes. */
+    Set<String> ids() {
+        return notes.stream()
+                .filter(one -> one.note() != null)
+                .map(one -> one.note().path("id").asString(""))
+                .collect(Collectors.toSet());
+    }
 }

@@ -27,10 +27,12 @@ import tools.jackson.databind.JsonNode;
 @RequestMapping("/api/notebook")
 class NotebookController {
     private final NotebookService notebook;
+    private final NotebookExchange exchange;
     private final Clock clock;
 
-    NotebookController(NotebookService notebook, Clock clock) {
+    NotebookController(NotebookService notebook, NotebookExchange exchange, Clock clock) {
         this.notebook = notebook;
+        this.exchange = exchange;
         this.clock = clock;
     }
 
@@ -53,9 +55,8 @@ class NotebookController {
     FiguresLearnt preview(@RequestBody NotesWanted wanted) {
         if (wanted.notes() == null
                 || !wanted.notes().isArray()
-                || wanted.notes().size() > NotebookService.MOST_NOTES) {
-            throw new Refused(
-                    "notes", "Send the notes as a list of at most %,d.".formatted(NotebookService.MOST_NOTES));
+                || wanted.notes().size() > NotesByHand.MOST_NOTES) {
+            throw new Refused("notes", "Send the notes as a list of at most %,d.".formatted(NotesByHand.MOST_NOTES));
         }
         double halfLife = wanted.halfLifeDays() == null ? 0 : wanted.halfLifeDays();
         if (!(halfLife >= 0)) {
@@ -117,7 +118,7 @@ class NotebookController {
     /** All notes as a table. */
     @GetMapping(path = "/notes.csv", produces = "text/csv;charset=UTF-8")
     String table() {
-        return notebook.table();
+        return exchange.table();
     }
 
     /** How many notes were taken over. */
@@ -126,13 +127,13 @@ class NotebookController {
     /** Takes the notes of such a table over; all of them, or none. */
     @PostMapping(path = "/table", consumes = "text/csv")
     TakenOver takeOver(@RequestBody String table) {
-        return new TakenOver(notebook.takeOver(table), notebook.view());
+        return new TakenOver(exchange.takeOver(table), notebook.view());
     }
 
     /** All notes, as the preview takes them, and what they say. */
     @GetMapping("/notebook.json")
     NotesAndFigures notesAndFigures() {
-        return notebook.notesAndFigures();
+        return exchange.notesAndFigures();
     }
 
     /**

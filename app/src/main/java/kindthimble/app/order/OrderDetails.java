@@ -35,7 +35,7 @@ import kindthimble.core.words.Unit;
  * @param dough key of what it is baked from, or null for the shop's
  * @param rolledMm how thick that is rolled, or null for the shop's way
  * @param bareSpares how many of each design are baked beside those that are iced, or null for the shop's way
- * @param fullness how many times as full as the plan's its coats are, as a trial cookie said, or null for the plan's own
+ * @param fullness how many times as full as the figures say its coats are, as a trial cookie said: in the place of what is known of the hand; or null for that
  * @param clock what is said of its work on the clock, by the key of a task
  * @param bundles what of its cookies is handed over as one, by the numbers of its designs; null for nothing
  */

@@ -153,6 +153,15 @@ class NotebookTest {
     }
 
     @Test
+    void aFigureMayBeCalledAnything() {
+        written("\"kind\": \"step\", \"work\": \"wash/dry ~ up\", \"planned\": 10, \"measured\": 14");
+        assertEquals(200, decide("minutes wash/dry ~ up", "HELD").status());
+        Answer undone = APP.post("/api/shop/undo", "");
+        assertEquals(200, undone.status(), undone::toString);
+        assertTrue(figure("minutes wash/dry ~ up").get("decided").isNull());
+    }
+
+    @Test
     void whatTheShopHasTypedIsNotMovedByNotes() {
         APP.change("/api/shop", "/settings/habits/THIN_MINUTES/mean", 7);
         written("\"kind\": \"step\", \"work\": \"thin\", \"measured\": 30");

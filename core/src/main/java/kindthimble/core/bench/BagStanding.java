@@ -122,7 +122,7 @@ public record BagStanding(
             Amount fromThen = all(then);
             BagForecast forecast = then.planned.grams() > 0
                     ? BagForecast.weighed(
-                            all - more - leftThen - empty * bag.keepsGrams(),
+                            BagUsed.at(bag, standing.get(last), before).usedGrams(),
                             usable,
                             then.planned,
                             fromThen.planned,

@@ -31,7 +31,11 @@ public record BagUsed(BenchEvent weighed, double usedGrams, int cookies, double 
         return List.copyOf(all);
     }
 
-    private static BagUsed at(BagUse bag, BenchEvent event, Collection<BenchEvent> before) {
+    /**
+     * @param event that weighed one of them
+     * @param before what was pressed and not taken back, that event with it
+     */
+    static BagUsed at(BagUse bag, BenchEvent event, Collection<BenchEvent> before) {
         Map<String, Happened.Counted> counted = Happened.counted(List.copyOf(before));
         int cookies = 0;
         double planned = 0;
