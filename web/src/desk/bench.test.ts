@@ -35,7 +35,8 @@ class Kept {
       seen: this.events.length,
       now: NOW,
       seed: null,
-      steps: [],
+      steps: [{ key: "3 ice", against: { work: "ice", bag: null } }],
+      bags: [{ key: "poppy", fills: [], keepsGrams: 8, drinks: [], name: "Poppy" }],
     } as unknown as BenchView;
   }
 
@@ -97,6 +98,17 @@ describe("what is pressed at the bench", () => {
     await until(() => desk.pending.length === 0);
     expect(shown(desk)).toEqual(["3 dough"]);
     expect(steps(kept.events)).toEqual(["3 dough"]);
+  });
+
+  it("says against what plan it measures, and of which bag", async () => {
+    const { desk } = await opened();
+    expect(desk.press("WEIGHED", "3 ice", 40, "bare").against).toEqual({ work: "ice", bag: null });
+    expect(desk.press("BAG", "3 ice", 40, "poppy").against).toEqual({
+      work: "ice",
+      bag: { key: "poppy", fills: [], keepsGrams: 8, drinks: [] },
+    });
+    expect(desk.press("BEGUN", "3 ice").against).toBeNull();
+    expect(desk.press("DONE", "3 dough").against).toBeNull();
   });
 
   it("waits while nothing answers, and goes in its order", async () => {
